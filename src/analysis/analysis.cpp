@@ -16,7 +16,7 @@ using model::Question;
 
 std::span<const Analysis> analyses() {
     static const std::array all{moment(),   sun_hours(), sky_view(), sky_angle(),  view_out(), daylight_factor(),
-                                exposure(), year(),      glare(),    glare_year(), spectrum()};
+                                exposure(), year(),      glare(),    glare_year(), spectrum(), body_clock()};
     return all;
 }
 
@@ -46,6 +46,18 @@ question::Record exact_record(const Request& a, std::string_view name, double se
     record.settled = !a.cancel.requested();
     record.seconds = seconds;
     return record;
+}
+
+std::vector<model::Observer> seats_at(const Request& a) {
+    std::vector<model::Observer> out;
+    for (const auto& plane : a.points)
+        for (const Vec3& point : plane.points) {
+            const auto* observer = model::find(a.option.observers, plane.plane);
+            out.push_back(observer != nullptr ? *observer : model::Observer{});
+            if (observer == nullptr) out.back().room = plane.room;
+            out.back().eye = point;
+        }
+    return out;
 }
 
 bool gives_table(Question::Kind kind) { return analysis_of(kind).run != nullptr; }

@@ -69,6 +69,7 @@ Analysis year();
 Analysis glare();
 Analysis glare_year();
 Analysis spectrum();
+Analysis body_clock();
 
 /// In the order in which they are listed.
 std::span<const Analysis> analyses();
@@ -99,6 +100,9 @@ bool few_enough(const std::vector<geometry::PlanePoints>& points, size_t windows
 
 /// Record of an answer in which nothing is sampled. name: of the analysis and its way of computing.
 question::Record exact_record(const Request& request, std::string_view name, double seconds);
+
+/// Every point of the request as somebody who sits there: the option's observers themselves, else nameless ones.
+std::vector<model::Observer> seats_at(const Request& request);
 
 std::string day_words(const climate::Moment& day);
 std::string period_words(const model::Question& question);

@@ -21,20 +21,6 @@ namespace {
 constexpr double kLighting = 0.3;
 constexpr double kNone = std::numeric_limits<double>::quiet_NaN();
 
-Operation operation_of(GlareYearChoice::Blinds blinds) {
-    switch (blinds) {
-        case GlareYearChoice::Blinds::as_worked:
-            return Operation::control;
-        case GlareYearChoice::Blinds::lm83:
-            return Operation::lm83;
-        case GlareYearChoice::Blinds::open:
-            return Operation::open;
-        case GlareYearChoice::Blinds::closed:
-            return Operation::closed;
-    }
-    return Operation::control;
-}
-
 // What is told of one place.
 struct Told {
     double own = kNone, best = kNone, worst = kNone, clear = kNone, troubled = kNone;
@@ -53,19 +39,6 @@ Told tell(const SeatYear& seat, const GlareYearChoice& choice, bool is_observer)
         out.troubled = std::fmax(out.troubled, 100 * seat.glare.share_above(i, seat.hours, choice.limit));
     }
     out.clear = clear_arc(seat.ring(choice.share, choice.limit), choice.limit).clear;
-    return out;
-}
-
-// Every point of the question as somebody who sits there.
-std::vector<model::Observer> places_of(const Request& a) {
-    std::vector<model::Observer> out;
-    for (const auto& plane : a.points)
-        for (const Vec3& point : plane.points) {
-            const auto* observer = model::find(a.option.observers, plane.plane);
-            out.push_back(observer != nullptr ? *observer : model::Observer{});
-            if (observer == nullptr) out.back().room = plane.room;
-            out.back().eye = point;
-        }
     return out;
 }
 
@@ -105,7 +78,7 @@ Result<TableAnswer> run(const Request& a) {
     year.planes.clear();  // blinds are worked for all of the option
     const auto scene = year_scene(a.project, a.option, year, *a.weather);
     if (!scene) return scene.fault();
-    const auto places = places_of(a);
+    const auto places = seats_at(a);
     Effort effort = a.effort;
     effort.accuracy = std::max(effort.accuracy, kSurfaceAccuracy);
     const auto rooms = light_rooms(

@@ -48,17 +48,12 @@ Told opic(const PointSpectrum& p, const spectrum::Bins& bins, Answer answer, dou
     return {by * spectrum::opic_irradiance(answer, p.irradiance), by * p.half_width_of(answer, bins)};
 }
 
-double edi_of(Answer answer) {
-    return spectrum::equivalent_daylight_illuminance(answer, spectrum::flat(1)) /
-           spectrum::opic_irradiance(answer, spectrum::flat(1));
-}
-
 void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins& bins) {
     const std::string at = moment_stamp(m.outdoors.moment), words = climate::text(m.outdoors.moment);
     const auto add = [&](const std::string& id, const std::string& name, const char* unit, auto&& of) {
         table.columns.push_back(column_of(m.planes, id + at, words + ", " + name, unit, of));
     };
-    const double edi = edi_of(Answer::melanopic);
+    const double edi = 1 / spectrum::daylight_efficacy(Answer::melanopic);
     table.columns.push_back(column_of(m.planes, "melanopic_edi_lx_" + at, words, "lx",
                                       [&](const PointSpectrum& p) { return opic(p, bins, Answer::melanopic, edi); }));
     add("photopic_lx_", "illuminance", "lx", [&](const PointSpectrum& p) {

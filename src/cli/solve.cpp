@@ -250,6 +250,7 @@ class Solver {
         forms.insert("csv");
         for (const auto& id : forms)
             files.emplace_back(name(job, "." + id), exchange::find_table_format(id)->write(table));
+        if (!answer->hours.empty()) files.emplace_back(name(job, ".hours.csv"), exchange::hours_csv(answer->hours));
         if (found->again) line += " (kept beside the project)";
         const bool by_windows = analysis::analysis_of(job.question.kind).by_windows;
         if (arguments_.windows && by_windows && !answer->windows)

@@ -83,9 +83,10 @@ void describe(Describer& d, Material& m) {
                  m.transmittance);
     });
     d.only(of({Kind::slats}), [&] { describe_slats(d, m); });
-    d.only(of({Kind::opaque, Kind::glazing, Kind::fabric}), [&] {
+    d.only(of({Kind::opaque, Kind::glazing, Kind::fabric, Kind::slats}), [&] {
         d.numbers({.key = "spectrum",
-                   .meaning = "reflectance, of glazing transmittance, at 380 nm and every 5 nm to 780; none: grey. The "
+                   .meaning = "reflectance, of glazing transmittance, of fabric all it passes, at 380 nm and every 5 "
+                              "nm to 780; none: grey. The "
                               "figure itself says how much of D65 it is",
                    .unit = unit::share,
                    .low = 0,

@@ -102,6 +102,10 @@ void describe(Describer& d, Site& s) {
     Field months = share("ground_by_month", "", 1, "its reflectance from January on; missing: the same all the year");
     months.least = months.most = 12;
     d.numbers(months, s.ground_by_month);
+    d.text({.key = "ground_colour",
+            .meaning = "a material whose spectrum is the ground's; how much it reflects stays as it is",
+            .bears = bears::colours},
+           s.ground_colour);
     d.number(metres("ground_level", "Ground level", -1000, 1000, "above the site's zero"), s.ground_level);
     d.number(share("dirt", "Dirt", 0.3, "share of light that it takes from an upright pane under normal exposure"),
              s.dirt);

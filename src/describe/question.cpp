@@ -17,7 +17,8 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"year", Kind::year},
                            {"glare", Kind::glare},
                            {"glare_year", Kind::glare_year},
-                           {"spectrum", Kind::spectrum}};
+                           {"spectrum", Kind::spectrum},
+                           {"body_clock", Kind::body_clock}};
 constexpr Word kSkyColours[] = {{"d65", SkyColour::d65}, {"by_luminance", SkyColour::by_luminance}};
 using At = Question::At;
 constexpr Word kAt[] = {{"planes", At::planes},
@@ -40,14 +41,15 @@ constexpr Word kLenses[] = {{"hemisphere", Lens::hemisphere},
                             {"perspective", Lens::perspective},
                             {"parallel", Lens::parallel}};
 using Of = PictureChoice::Of;
-constexpr Word kOf[] = {{"luminance", Of::luminance}, {"illuminance", Of::illuminance}};
+constexpr Word kOf[] = {
+    {"luminance", Of::luminance}, {"illuminance", Of::illuminance}, {"wavelengths", Of::wavelengths}};
 using Blinds = PictureChoice::Blinds;
 constexpr Word kBlinds[] = {
     {"as_they_stand", Blinds::as_they_stand}, {"open", Blinds::open}, {"closed", Blinds::closed}};
 using Against = SourceChoice::Against;
-using Places = GlareYearChoice::Places;
+using Places = SeatsChoice::Places;
 constexpr Word kPlaces[] = {{"observers", Places::observers}, {"lattice", Places::lattice}};
-using Worked = GlareYearChoice::Blinds;
+using Worked = SeatsChoice::Blinds;
 constexpr Word kWorked[] = {
     {"groups", Worked::as_worked}, {"lm83", Worked::lm83}, {"open", Worked::open}, {"closed", Worked::closed}};
 using Directions = PictureBatch::Directions;
@@ -81,8 +83,7 @@ void describe_year(Describer& d, Question& q) {
            "does not lie between the limits of useful daylight", "Give a target between them");
 }
 
-void describe_glare_year(Describer& d, Question& q) {
-    GlareYearChoice& g = q.glare_year;
+void describe_seats(Describer& d, SeatsChoice& g) {
     d.choice({.key = "places", .meaning = "the observers, or a lattice of seats in the rooms of the planes"}, g.places,
              kPlaces);
     d.only(when("places", g.places, kPlaces, {Places::lattice}), [&] {
@@ -91,6 +92,11 @@ void describe_glare_year(Describer& d, Question& q) {
     });
     d.choice({.key = "blinds", .meaning = "as their groups are worked, by IES LM-83, all open or all closed"}, g.blinds,
              kWorked);
+}
+
+void describe_glare_year(Describer& d, Question& q) {
+    GlareYearChoice& g = q.glare_year;
+    describe_seats(d, g);
     d.number({.key = "limit",
               .meaning = "a direction is clear where DGP is above it in at most the share",
               .low = 0.05,
@@ -98,6 +104,61 @@ void describe_glare_year(Describer& d, Question& q) {
              g.limit);
     d.number({.key = "share", .meaning = "of the time of use", .unit = unit::share, .low = 0, .high = 0.5}, g.share);
     describe_use(d, q);
+}
+
+void describe_body_clock(Describer& d, Question& q) {
+    BodyClockChoice& c = q.body_clock;
+    describe_seats(d, c);
+    d.number({.key = "level",
+              .label = "Level",
+              .meaning = "of melanopic equivalent daylight illuminance at the eye",
+              .unit = unit::lux,
+              .low = 1,
+              .high = 100000},
+             c.level);
+    d.number({.key = "hours",
+              .label = "For",
+              .meaning = "without a break, that a day of use has so much light",
+              .unit = unit::hour,
+              .low = 1,
+              .high = 24},
+             c.hours);
+    d.number({.key = "begins_by",
+              .label = "Begun by",
+              .meaning = "the hour of the day at which they have begun",
+              .unit = unit::hour,
+              .low = 0,
+              .high = 24},
+             c.begins_by);
+    d.number({.key = "share",
+              .label = "On",
+              .meaning = "a direction suffices where light does so on this share of the days of use",
+              .unit = unit::share,
+              .low = 0,
+              .high = 1},
+             c.share);
+    describe_use(d, q);
+}
+
+// Into how many numbers the visible range is cut, and of which colour daylight is.
+void describe_bands(Describer& d, Question& q) {
+    d.whole({.key = "bands",
+             .meaning = "into how many of equal width 380 to 780 nm is cut; 3, 9, 15, 27 and 81 are usual",
+             .low = 1,
+             .high = 81},
+            q.bands);
+    d.choice({.key = "sky_colour",
+              .meaning = "d65: sky and sun are of CIE D65; by_luminance: the sky is the bluer the darker while the "
+                         "sun shines, the sun coloured by the air that it passes"},
+             q.sky_colour, kSkyColours);
+}
+
+// Of eyes only.
+void describe_brow(Describer& d, Question& q) {
+    d.flag(
+        {.key = "brow",
+         .meaning = "only what brow and cheek leave counts: from 70\u00b0 below to 50\u00b0 above the line of sight"},
+        q.brow);
 }
 
 void describe_moments(Describer& d, Question& q) {
@@ -141,7 +202,8 @@ void describe_eye(Describer& d, PictureChoice& p) {
 void describe_lens(Describer& d, PictureChoice& p) {
     const auto through = [&](std::initializer_list<Lens> lenses) { return when("lens", p.lens, kLenses, lenses); };
     d.choice({.key = "lens", .meaning = "hemisphere and sphere are judged for glare"}, p.lens, kLenses);
-    d.choice({.key = "of", .meaning = "luminance, or the light that falls onto what is seen"}, p.of, kOf);
+    d.choice({.key = "of", .meaning = "luminance, the light that falls onto what is seen, or luminance by wavelength"},
+             p.of, kOf);
     d.choice({.key = "blinds", .meaning = "as their groups stand at that moment, or all alike"}, p.blinds, kBlinds);
     d.whole({.key = "pixels", .meaning = "width of the picture", .low = 16, .high = 4096}, p.pixels);
     d.only(through({Lens::perspective, Lens::parallel}), [&] {
@@ -225,6 +287,7 @@ void describe_glare(Describer& d, Question& q) {
     d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
              [&](Describer& in) { describe_eye(in, q.picture); });
     describe_lens(d, q.picture);
+    d.only(when("of", q.picture.of, kOf, {Of::wavelengths}), [&] { describe_bands(d, q); });
     describe_sources(d, q.picture.rule);
 }
 
@@ -275,20 +338,18 @@ void describe(Describer& d, Question& q) {
     d.only(of({Kind::year}), [&] { describe_year(d, q); });
     d.only(of({Kind::moment, Kind::spectrum}), [&] { describe_moments(d, q); });
     d.only(of({Kind::spectrum}), [&] {
-        d.whole({.key = "bands",
-                 .meaning = "into how many of equal width 380 to 780 nm is cut; 3, 9, 15, 27 and 81 are usual",
-                 .low = 1,
-                 .high = 81},
-                q.bands);
-        d.choice({.key = "sky_colour",
-                  .meaning = "d65: sky and sun are of CIE D65; by_luminance: the sky is the bluer the darker while the "
-                             "sun shines, the sun coloured by the air that it passes"},
-                 q.sky_colour, kSkyColours);
+        describe_bands(d, q);
+        d.only(when("at", q.at, kAt, {At::eyes}), [&] { describe_brow(d, q); });
     });
     d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });
     d.only(of({Kind::sun_hours}), [&] { describe_sun_hours(d, q); });
     d.only(of({Kind::glare}), [&] { describe_glare(d, q); });
     d.only(of({Kind::glare_year}), [&] { describe_glare_year(d, q); });
+    d.only(of({Kind::body_clock}), [&] {
+        describe_body_clock(d, q);
+        describe_bands(d, q);
+        describe_brow(d, q);
+    });
     d.rest(q.extra);
 }
 

@@ -67,12 +67,15 @@ Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path
         header.compression() = Imf::ZIP_COMPRESSION;
         header.channels().insert("Y", Imf::Channel(Imf::FLOAT));
         if (!image.error.empty()) header.channels().insert(kError, Imf::Channel(Imf::FLOAT));
+        for (const auto& [name, values] : image.more) header.channels().insert(name, Imf::Channel(Imf::FLOAT));
         for (const auto& [key, value] : image.attributes) header.insert(key, Imf::StringAttribute(value));
         Imf::OutputFile file(part.c_str(), header);
         Imf::FrameBuffer frame;
         frame.insert("Y", Imf::Slice::Make(Imf::FLOAT, image.luminance.data(), header.dataWindow()));
         if (!image.error.empty())
             frame.insert(kError, Imf::Slice::Make(Imf::FLOAT, image.error.data(), header.dataWindow()));
+        for (const auto& [name, values] : image.more)
+            frame.insert(name, Imf::Slice::Make(Imf::FLOAT, values.data(), header.dataWindow()));
         file.setFrameBuffer(frame);
         file.writePixels(image.height);
     } catch (const std::exception& error) {

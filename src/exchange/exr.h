@@ -15,6 +15,7 @@ struct LuminanceImage {
     int width = 0, height = 0;
     std::vector<float> luminance;  ///< row 0 on top
     std::map<std::string, std::string> attributes;
+    std::vector<std::pair<std::string, std::vector<float>>> more{};  ///< further channels, by name; written only
     std::vector<float> error{};  ///< standard error of each, a channel "error"; empty: none
     bool is_scaled = false;      ///< read: the file says what its numbers are in cd/m^2 (whiteLuminance)
 };

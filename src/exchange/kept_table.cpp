@@ -114,7 +114,8 @@ bool sound(const question::TableAnswer& a) {
         for (const auto& figure : a.windows->value)
             if (!fits(a.windows->planes, figure, a.windows->windows.size())) return false;
     }
-    return a.main_columns > 0;
+    return a.main_columns > 0 &&
+           std::ranges::all_of(a.hours, [](const auto& h) { return h.value.size() == climate::kHours; });
 }
 
 question::TableAnswer answer_of(const Json& j) {
@@ -122,6 +123,11 @@ question::TableAnswer answer_of(const Json& j) {
     a.record = record_of(j.at("record"));
     a.kind = j.at("kind").get<std::string>();
     a.main_columns = j.at("main_columns").get<size_t>();
+    if (const auto hours = j.find("hours"); hours != j.end())
+        for (const Json& h : *hours)
+            a.hours.push_back({h.at("place").get<std::string>(), h.at("id").get<std::string>(),
+                               h.at("name").get<std::string>(), h.at("unit").get<std::string>(),
+                               h.at("value").get<std::vector<float>>()});
     a.facts = j.at("facts").get<std::vector<std::pair<std::string, std::string>>>();
     for (const Json& p : j.at("planes")) a.table.planes.push_back(plane_of(p));
     for (const Json& c : j.at("columns"))
@@ -158,13 +164,13 @@ std::string write_kept(const question::TableAnswer& a) {
         windows = {
             {"planes", of}, {"windows", a.windows->windows}, {"ids", a.windows->ids}, {"value", a.windows->value}};
     }
-    const Json all = {{"record", json_of(a.record)},
-                      {"kind", a.kind},
-                      {"main_columns", a.main_columns},
-                      {"facts", a.facts},
-                      {"planes", planes},
-                      {"columns", columns},
-                      {"windows", windows}};
+    Json hours = Json::array();
+    for (const auto& h : a.hours)
+        hours.push_back({{"place", h.place}, {"id", h.id}, {"name", h.name}, {"unit", h.unit}, {"value", h.value}});
+    const Json all = {{"hours", hours},     {"record", json_of(a.record)},
+                      {"kind", a.kind},     {"main_columns", a.main_columns},
+                      {"facts", a.facts},   {"planes", planes},
+                      {"columns", columns}, {"windows", windows}};
     std::string out;
     Json::to_cbor(all, nlohmann::detail::output_adapter<char>(out));
     return out;

@@ -113,7 +113,43 @@ size_t clean(std::vector<float>& values) {
     return out;
 }
 
+const char* unit_of(light::PictureOf of) {
+    if (of == light::PictureOf::ratio) return "1";
+    return of == light::PictureOf::illuminance ? "lx" : "cd/m2";
+}
+
+// A channel a band, named by its middle wavelength as unpolarised emission (A. Fichet, R. Pacanowski, A. Wilkie, "An
+// OpenEXR Layout for Spectral Images", Journal of Computer Graphics Techniques 10(3) (2021); from memory).
+void add_bands(LuminanceImage& image, const question::SpectralPicture& by) {
+    image.attributes["spectralLayoutVersion"] = "1.0";
+    image.attributes["emissiveUnits"] = "W.m^-2.sr^-1.nm^-1";
+    for (size_t b = 0; b < by.bins.count(); ++b) {
+        const double from = by.bins.from(b), to = by.bins.to(b);
+        std::string middle = fmt::format("{:.3f}", (from + to) / 2);
+        std::ranges::replace(middle, '.', ',');
+        std::vector<float> values = by.bands[b];
+        for (float& v : values) v /= static_cast<float>(to - from);
+        image.more.emplace_back("S0." + middle + "nm", std::move(values));
+    }
+    image.more.emplace_back("melanopic", by.melanopic_luminance());
+    image.attributes["melanopic"] = "melanopic equivalent daylight luminance (CIE S 026), cd/m2";
+}
+
 }  // namespace
+
+const char* name_of(light::PictureOf of) {
+    switch (of) {
+        case light::PictureOf::luminance:
+            return "luminance";
+        case light::PictureOf::illuminance:
+            return "illuminance";
+        case light::PictureOf::melanopic:
+            return "melanopic equivalent daylight luminance";
+        case light::PictureOf::ratio:
+            return "melanopic to photopic";
+    }
+    return "";
+}
 
 const char* name_of(Kind kind) { return std::ranges::find(kKinds, kind, &std::pair<Kind, const char*>::first)->second; }
 
@@ -125,15 +161,15 @@ std::optional<Kind> lens_kind(std::string_view name) {
 
 Outcome write_picture(const question::GlareAnswer& answer, const std::filesystem::path& path) {
     const light::Picture& picture = answer.picture;
-    LuminanceImage image{picture.lens.width, picture.lens.height, picture.value, {}, picture.error};
+    LuminanceImage image{picture.lens.width, picture.lens.height, picture.value, {}, {}, picture.error};
     auto& out = image.attributes;
     out["program"] = std::string("Warm Pane ") + question::kVersion;
     out["lens"] = name_of(picture.lens.kind);
     if (picture.lens.kind == Kind::perspective)
         out["field_degrees"] = fmt::format("{:.9g}", degrees(picture.lens.field));
     if (picture.lens.kind == Kind::parallel) out["across_m"] = fmt::format("{:.9g}", picture.lens.across);
-    out["quantity"] = picture.of == light::PictureOf::luminance ? "luminance" : "illuminance";
-    out["unit"] = picture.of == light::PictureOf::luminance ? "cd/m2" : "lx";
+    out["quantity"] = name_of(picture.of);
+    out["unit"] = unit_of(picture.of);
     out["observer"] = answer.observer.id.empty() ? answer.observer.name : answer.observer.id;
     out["place_m"] = triple(picture.pose.at);
     out["looks_along"] = triple(picture.pose.forward);
@@ -161,6 +197,7 @@ Outcome write_picture(const question::GlareAnswer& answer, const std::filesystem
         out["vertical_illuminance_lx"] = fmt::format("{:.6g}", answer.vertical_lux);
         out["dgp"] = fmt::format("{:.4f} ({:.4f} to {:.4f})", answer.dgp, answer.dgp_low, answer.dgp_high);
     }
+    if (answer.spectral != nullptr) add_bands(image, *answer.spectral);
     return write_exr(image, path);
 }
 

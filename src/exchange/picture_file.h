@@ -27,6 +27,8 @@ Result<PictureFile> read_picture(const std::filesystem::path& path, const std::o
 
 /// Words for a lens in files: "hemisphere", "sphere", "perspective", "parallel".
 const char* name_of(light::Lens::Kind kind);
+/// What a picture's numbers are, for files: "luminance" and the like.
+const char* name_of(light::PictureOf of);
 std::optional<light::Lens::Kind> lens_kind(std::string_view name);
 
 }  // namespace wp::exchange

@@ -278,6 +278,19 @@ void judged_json(Json& j, const question::GlareAnswer& answer) {
 
 }  // namespace
 
+namespace {
+
+// What of a picture by wavelength reaches the eye, or the mean of it.
+void spectral_json(Json& j, const question::GlareAnswer& answer) {
+    const auto light = question::eye_light(answer);
+    j["bands"] = answer.spectral->bins.count();
+    j["photopic_by_bands"] = tidy(light.photopic);
+    j["melanopic_edi"] = tidy(light.melanopic);
+    j["melanopic_der"] = tidy(light.photopic > 0 ? light.melanopic / light.photopic : 0);
+}
+
+}  // namespace
+
 std::string glare_json(const Origin& origin, const question::GlareAnswer& answer) {
     Json j = head(origin, answer.record, "glare");
     const auto& picture = answer.picture;
@@ -289,7 +302,8 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["sky"] = answer.sky;
     j["sun_altitude_degrees"] = tidy(answer.sun_altitude);
     j["lens"] = name_of(picture.lens.kind);
-    j["of"] = picture.of == light::PictureOf::luminance ? "luminance" : "illuminance";
+    j["of"] = name_of(picture.of);
+    if (answer.spectral != nullptr) spectral_json(j, answer);
     j["pixels"] = picture.lens.width;
     j["samples_per_pixel"] = picture.samples * light::Picture::kParts;
     j["typical_pixel_half_width_95"] = tidy(picture.pixel_half_width);

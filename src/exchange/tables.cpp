@@ -134,6 +134,17 @@ void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Oper
     take(out);
 }
 
+std::string hours_csv(const std::vector<question::HourSeries>& series) {
+    std::string out = "month,day,hour_ending";
+    for (const auto& one : series) out += "," + csv_field(one.place + "_" + one.id);
+    out += "\n";
+    each_hour(out, [&](int h) {
+        for (const auto& one : series)
+            fmt::format_to(std::back_inserter(out), ",{:.1f}", one.value[static_cast<size_t>(h)]);
+    });
+    return out;
+}
+
 std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation) {
     std::string out = "month,day,hour_ending";
     for (const auto& group : answer.groups) out += "," + csv_field(group.name);

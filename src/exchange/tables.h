@@ -30,6 +30,8 @@ std::string glare_csv(const question::GlareAnswer& answer);
 std::string glare_year_csv(const std::vector<question::SeatYear>& seats);
 /// One place: a line an hour, DGP and vertical illuminance by direction; empty where it is dark or was not asked for.
 std::string glare_hours_csv(const question::SeatYear& seat);
+/// One line an hour of the year, one column a series.
+std::string hours_csv(const std::vector<question::HourSeries>& series);
 /// Of a whole sphere: every index by direction.
 std::string around_csv(const question::GlareAnswer& answer);
 

@@ -39,6 +39,13 @@ constexpr Way kWays[] = {
     {"dgp_best_direction", Better::lower},
     {"dgp_worst_direction", Better::lower},
     {"troubled_time", Better::lower},
+    {"melanopic_directions", Better::higher},
+    {"melanopic_days", Better::higher},
+    {"melanopic_held", Better::higher},
+    {"melanopic_days_best", Better::higher},
+    {"melanopic_days_worst", Better::higher},
+    {"melanopic_time", Better::higher},
+    {"melanopic_time_best", Better::higher},
     {"vertical_sky_component", Better::higher},
 };
 

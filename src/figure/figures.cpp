@@ -30,6 +30,20 @@ constexpr PointFigure kTables[] = {
     {"melanopic_der", "Melanopic daylight efficacy ratio", "", Kind::spectrum, "melanopic_der_"},
     {"spectral_illuminance", "Illuminance, by wavelength", "lx", Kind::spectrum, "photopic_lx_"},
     {"colour_temperature", "Correlated colour temperature", "K", Kind::spectrum, "cct_k_"},
+    {"melanopic_directions", "Directions with enough melanopic light", "\u00b0", Kind::body_clock, "enough_degrees"},
+    {"melanopic_days", "Days with enough melanopic light, as one looks", "%", Kind::body_clock, "days_own_percent"},
+    {"melanopic_held", "Melanopic EDI held, as one looks", "lx", Kind::body_clock, "held_own_lx"},
+    {"melanopic_days_best", "Days with enough melanopic light, in the best direction", "%", Kind::body_clock,
+     "days_best_percent"},
+    {"melanopic_days_worst", "Days with enough melanopic light, in the worst direction", "%", Kind::body_clock,
+     "days_worst_percent"},
+    {"melanopic_time", "Time with enough melanopic light, as one looks", "%", Kind::body_clock, "time_own_percent"},
+    {"melanopic_time_best", "Time with enough melanopic light, in the best direction", "%", Kind::body_clock,
+     "time_best_percent"},
+    {"melanopic_mean", "Mean melanopic EDI, as one looks", "lx", Kind::body_clock, "mean_own_lx"},
+    {"melanopic_mean_best", "Mean melanopic EDI, in the best direction", "lx", Kind::body_clock, "mean_best_lx"},
+    {"melanopic_mean_worst", "Mean melanopic EDI, in the worst direction", "lx", Kind::body_clock, "mean_worst_lx"},
+    {"melanopic_ratio", "Melanopic daylight efficacy ratio of the year, as one looks", "", Kind::body_clock, "der_own"},
     {"sun_hours", "Sunlight hours", "h", Kind::sun_hours, "sunlight_hours"},
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
     {"sun_of_year", "Share of the open place's sun of the year", "%", Kind::sun_hours, "sun_of_year_percent"},
@@ -83,6 +97,8 @@ std::optional<PointValues> values_of_seats(const question::PointTable& table, co
 
 }  // namespace
 
+bool is_of_seats(Kind kind) { return kind == Kind::glare_year || kind == Kind::body_clock; }
+
 std::span<const PointFigure> point_figures() {
     static const auto all = [] {
         std::vector<PointFigure> out(std::begin(kTables), std::end(kTables));
@@ -127,7 +143,7 @@ std::optional<PointValues> point_values(const Answers& answers, const PointFigur
     if (table == answers.tables.end()) return {};
     const auto* column = column_of(*table->second, figure);
     if (column == nullptr) return {};
-    if (figure.of == Kind::glare_year) return values_of_seats(*table->second, *column, plane);
+    if (is_of_seats(figure.of)) return values_of_seats(*table->second, *column, plane);
     const auto at = place_of(*table->second, plane, index);
     if (!at) return {};
     PointValues out;

@@ -23,6 +23,8 @@ struct PointFigure {
 
 /// All, in the order in which they are listed. They live as long as the program.
 std::span<const PointFigure> point_figures();
+/// Analyses that are asked at seats, whose places are no points of planes: a room's figure is that of its seats.
+bool is_of_seats(model::Question::Kind kind);
 /// Null where there is none of that id.
 const PointFigure* find_point_figure(std::string_view id);
 

@@ -83,6 +83,13 @@ Found glare_of_year(const Answers& a, const PlanePoints& plane, size_t index, co
     return Band{worst, worst, worst};
 }
 
+// Likewise, what melanopic light is held at the eyes of a room: the eye with the least.
+Found melanopic_held(const Answers& a, const PlanePoints& plane, size_t index, const Wanted&) {
+    const auto seats = point_values(a, *find_point_figure("melanopic_held"), plane, index, {});
+    if (!seats) return {};
+    return Band{std::ranges::min(seats->value), std::ranges::min(seats->low), std::ranges::min(seats->high)};
+}
+
 std::optional<PointValues> points(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     const auto* figure = find_point_figure(w.figure);
     if (figure == nullptr) return {};
@@ -150,7 +157,7 @@ Found mean(const Answers& a, const PlanePoints& plane, size_t index, const Wante
     const auto* figure = find_point_figure(w.figure);
     const auto table = figure != nullptr ? a.tables.find(figure->of) : a.tables.end();
     // Chances of points that were sampled apart even out.
-    if (table != a.tables.end() && figure->of_year == nullptr && figure->of != Kind::glare_year) {
+    if (table != a.tables.end() && figure->of_year == nullptr && !is_of_seats(figure->of)) {
         const auto at = place_of(*table->second, plane, index);
         const auto* column = column_of(*table->second, *figure);
         if (!at || column == nullptr) return {};
@@ -191,6 +198,7 @@ constexpr Measure kAll[] = {
     {"in_range_at_both", "Share in range at both hours", false, true, Kind::moment, in_range_at_both},
     {"glare_probability", "Daylight glare probability", false, false, Kind::glare, glare},
     {"glare_of_year", "DGP exceeded in at most 5 % of the use", false, false, Kind::glare_year, glare_of_year},
+    {"melanopic_held", "Melanopic EDI held at the eyes", false, false, Kind::body_clock, melanopic_held, "lx"},
     {"mean", "mean", true, false, Kind::year, mean},
     {"median", "median", true, false, Kind::year, median},
     {"least", "least", true, false, Kind::year, least},

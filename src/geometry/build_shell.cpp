@@ -326,6 +326,7 @@ void Builder::add_ground() {
         if (block.base <= project_.site.ground_level && !left_out(without_, block.id, "block"))
             standing.push_back(block.footprint);
     const uint32_t ground = out_.add_surface({Element::ground, "ground", project_.site.ground_reflectance, kOutdoors});
+    out_.surfaces[ground].material = project_.site.ground_colour;
     add_flat(ground, difference({disc}, standing), project_.site.ground_level, true);
 }
 

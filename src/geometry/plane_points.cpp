@@ -17,6 +17,8 @@ Fingerprint PlanePoints::fingerprint() const {
     for (const Vec3 p : points)
         for (const double c : {p.x, p.y, p.z}) print.add(c);
     for (const double c : {normal.x, normal.y, normal.z, dx, dy}) print.add(c);
+    if (seen_least > -1 || seen_most < 1)
+        for (const double c : {up.x, up.y, up.z, seen_least, seen_most}) print.add(c);
     return print;
 }
 

@@ -24,7 +24,14 @@ struct PlanePoints {
     std::vector<int> cell_of;  ///< for each point: row * columns + column
     std::vector<Vec3> points;
     Vec3 normal{0, 0, 1};
+    /// What of their half space counts: directions whose sine of the height along `up` lies between these. Else than
+    /// from -1 to 1: eyes with brow and cheek.
+    double seen_least = -1, seen_most = 1;
 
+    bool sees(Vec3 direction) const {
+        const double sine = dot(direction, up);
+        return sine >= seen_least && sine <= seen_most;
+    }
     double area() const { return static_cast<double>(points.size()) * dx * dy; }
     /// Whether a plan shows it as an area, and not as a line.
     bool lies() const { return std::fabs(normal.z) > 0.3; }

@@ -76,7 +76,8 @@ Blind blind_of(const model::Material& material) {
             b.slat_width,
             b.slat_spacing,
             b.slat_tilt,
-            b.slats_upright};
+            b.slats_upright,
+            b.spectrum.empty() ? model::Id() : b.id};
 }
 
 Fingerprint Surfaces::fingerprint() const {

@@ -94,6 +94,7 @@ struct Blind {
     double slat_width = 0.05, slat_spacing = 0.04,
            slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
     bool upright = false;
+    model::Id material{};  ///< that it takes its colour from; empty: it is grey
     bool operator==(const Blind&) const = default;
     void add_to(Fingerprint& print) const;
 };

@@ -22,6 +22,7 @@ struct Start {
     int space = geometry::kOutdoors;
     int veil = -1;
     Vec3f u{}, v{};
+    std::optional<SeenBetween> seen{};
 };
 struct Starts {
     std::vector<Start> all;
@@ -31,8 +32,11 @@ Starts starts_of(const std::vector<geometry::PlanePoints>& planes) {
     Starts out;
     for (const auto& plane : planes) {
         out.counts.push_back(plane.points.size());
+        std::optional<SeenBetween> seen;
+        if (plane.seen_least > -1 || plane.seen_most < 1)
+            seen = {plane.up.as<float>(), static_cast<float>(plane.seen_least), static_cast<float>(plane.seen_most)};
         for (const Vec3& p : plane.points)
-            out.all.push_back({p.as<float>(), plane.normal.as<float>(), plane.space, -1, {}, {}});
+            out.all.push_back({p.as<float>(), plane.normal.as<float>(), plane.space, -1, {}, {}, seen});
     }
     return out;
 }
@@ -147,6 +151,7 @@ class Work {
             CoefficientSink sink{
                 task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], &veils_[s * states_], met, 0};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
+            tracer.see_between(start.seen);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) {
                 sink.dice = random::hash(seed, i);

@@ -26,6 +26,12 @@ inline Vec3f cosine_direction(random::Pair pair) {
     return {r * std::cos(angle), r * std::sin(angle), std::sqrt(std::max(0.0f, 1 - pair.u))};
 }
 
+/// What an eye sees between its brow and its cheek: sines of the height over the plane across `up`.
+struct SeenBetween {
+    Vec3f up{0, 0, 1};
+    float least = -1, most = 1;
+};
+
 /// Where a glossy surface sends light: a power of the cosine around the mirrored direction, folded at the surface.
 struct GlossLobe {
     Vec3f normal{}, mirror{};

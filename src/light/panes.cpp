@@ -127,6 +127,23 @@ ByState ScenePortal::tint(Vec3f direction, size_t choice) const {
     return out;
 }
 
+ByState ScenePortal::mirror_tint(Vec3f direction, size_t choice) const {
+    if (tints.empty()) return kAllAlike;
+    ByState out = kAllAlike;
+    const float along = dot(direction, normal), cosine = std::fabs(along), all = glass->reflectance(cosine, along < 0);
+    for (size_t k = 0; k < states; ++k)
+        out[k] = all > 0 ? tints[choice * states + k]->reflectance(cosine, along < 0) / all : 0.0f;
+    return out;
+}
+ByState ScenePortal::through_tint(Vec3f direction, size_t choice) const {
+    const ByState of_pane = tints.empty() ? kAllAlike : tint(direction, choice);
+    return blind_tints != nullptr ? of_pane * (*blind_tints)[choice] : of_pane;
+}
+ByState ScenePortal::back_tint(Vec3f direction, size_t choice) const {
+    if (blind_closed) return blind_tints != nullptr ? (*blind_tints)[choice] : kAllAlike;
+    return mirror_tint(direction, choice);
+}
+
 ByState ScenePortal::mean_tint(Vec3f direction) const {
     ByState out{};
     for (size_t c = 0; c < shares->size(); ++c) {
@@ -155,6 +172,11 @@ Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, cons
                 tinted_.back().push_back(curve(g, static_cast<double>(choice.glazings[i][k])));
     }
     slats_.resize(surfaces.blinds.size());
+    blind_tints_.resize(surfaces.blinds.size());
+    for (size_t i = 0; tints != nullptr && i < surfaces.blinds.size(); ++i)
+        for (const auto& choice : tints->choices)
+            if (!surfaces.blinds[i].material.empty() && i < choice.blinds.size())
+                blind_tints_[i].push_back(choice.blinds[i]);
     for (size_t i = 0; i < surfaces.portals.size(); ++i) {
         const geometry::Portal& p = surfaces.portals[i];
         ScenePortal portal = make_portal(p, glasses_);
@@ -183,6 +205,8 @@ void Panes::close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces,
     if (blind.slats && !curve)
         curve = std::make_unique<SlatCurve>(blind.slat_width, blind.slat_spacing, blind.slat_tilt, blind.reflectance);
     portal.slats = curve.get();
+    if (!blind_tints_[static_cast<size_t>(layer)].empty())
+        portal.blind_tints = &blind_tints_[static_cast<size_t>(layer)];
     portal.slats_upright = blind.upright;
     portal.blind_openness = static_cast<float>(blind.openness);
     portal.blind_through = static_cast<float>(blind.transmittance);

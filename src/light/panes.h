@@ -39,10 +39,16 @@ struct ScenePortal {
     // Where states are bands of wavelength: the pane in each choice of wavelengths and each of them. Empty: it is grey.
     std::vector<const GlassCurve*> tints;
     size_t states = 1;
-    const std::vector<ByState>* shares = nullptr;  // of the choices
+    const std::vector<ByState>* shares = nullptr;       // of the choices
+    const std::vector<ByState>* blind_tints = nullptr;  // of the closed blind, by choice; null: it is grey
     /// What passes it along a unit direction in each state, over what pass gives: of one choice, and of all together.
     ByState tint(Vec3f direction, size_t choice) const;
     ByState mean_tint(Vec3f direction) const;
+    /// The same of what the pane mirrors, and of what is scattered to the other side and back: by a closed blind, once
+    /// (light that goes to and fro between its slats takes its colour no further), or by the pane.
+    ByState mirror_tint(Vec3f direction, size_t choice) const;
+    ByState through_tint(Vec3f direction, size_t choice) const;
+    ByState back_tint(Vec3f direction, size_t choice) const;
 
     // Of what comes evenly from outside and from inside, what is scattered through.
     float scatters_from_outside = 0, scatters_from_inside = 0;
@@ -101,6 +107,7 @@ class Panes {
     std::vector<std::unique_ptr<GlassCurve>> glasses_;
     std::vector<std::vector<std::unique_ptr<GlassCurve>>> tinted_;  // by glazing, choice of wavelengths and state
     std::unique_ptr<std::vector<ByState>> shares_;
+    std::vector<std::vector<ByState>> blind_tints_;  // by blind, then choice
     std::vector<std::unique_ptr<SlatCurve>> slats_;
 };
 

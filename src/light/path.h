@@ -88,6 +88,8 @@ class Tracer {
     const Tally& tally() const { return tally_; }
     /// Of wavelengths, where the scene's states are bands of them: of the paths to come.
     void choose(size_t choice) { choice_ = choice; }
+    /// Of points to come: what lies between these sines of height over the line of sight counts. None: all does.
+    void see_between(const std::optional<SeenBetween>& sines) { seen_ = sines; }
 
  private:
     Trail begin() const {
@@ -225,6 +227,13 @@ class Tracer {
         return out;
     }
 
+    // What an eye's brow and cheek hide of a point's own half space.
+    bool is_hidden(const Vertex& x, Vec3f direction) const {
+        if (!seen_ || x.trail.order > 0) return false;
+        const float up = dot(direction, seen_->up);
+        return up > seen_->most || up < seen_->least;
+    }
+
     void gather_through_portal(const Vertex& x, Stream stream, const std::vector<int>& portals) {
         // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings
         // together are covered as evenly as one.
@@ -242,7 +251,7 @@ class Tracer {
         const float distance = length(to);
         if (!(distance > 0)) return;
         const Vec3f direction = to * (1 / distance);
-        if (dot(direction, x.normal) <= 0) return;
+        if (dot(direction, x.normal) <= 0 || is_hidden(x, direction)) return;
         float density = chances_[pick] * view.density(direction, distance);
         if (!(density > 0)) return;
         if (into_reveals(x)) density += towards_mouths(x, direction, portals, pick);
@@ -298,6 +307,7 @@ class Tracer {
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
         const Vec3f local = cosine_direction(stream.next());
         const Vec3f direction = Frame(x.normal).out(local);
+        if (is_hidden(x, direction)) return;
         const float carried = x.weight * veil_share(scene_, x.veil, direction),
                     full = carried * static_cast<float>(kPi);
         ++tally_.rays;
@@ -350,6 +360,9 @@ class Tracer {
         return tinted(portal, direction, trail)
             .past(remembered, remembered == index ? std::fabs(dot(direction, portal.normal)) : trail.slant);
     }
+    static bool is_coloured(const ScenePortal& portal) {
+        return !portal.tints.empty() || portal.blind_tints != nullptr;
+    }
     // In bands of wavelength panes pass more or less than of all light.
     Trail tinted(const ScenePortal& portal, Vec3f direction, const Trail& trail) const {
         return portal.tints.empty() ? trail : trail.weighed(portal.tint(direction, choice_));
@@ -375,7 +388,8 @@ class Tracer {
         const Vec3f away = direction - portal.normal * (2 * dot(direction, portal.normal));
         const int space = dot(direction, portal.normal) > 0 ? portal.inside : portal.outside;
         // A mirrored ray counts no reflection of its own: orders are those of surfaces.
-        arrive(at, away, weight, mirrored(trail, space), stream, index);
+        const Trail after = portal.tints.empty() ? trail : trail.weighed(portal.mirror_tint(direction, choice_));
+        arrive(at, away, weight, mirrored(after, space), stream, index);
     }
 
     // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
@@ -385,7 +399,8 @@ class Tracer {
         const LitPlace place{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
                              index};
         const float carried = weight * static_cast<float>(1 / kPi);
-        const Trail after = tinted(portal, direction, trail).scattered(beyond(portal, index, direction, trail.portal));
+        const Trail after = (is_coloured(portal) ? trail.weighed(portal.through_tint(direction, choice_)) : trail)
+                                .scattered(beyond(portal, index, direction, trail.portal));
         if constexpr (requires { sink_.ends_at(place, carried, after); })
             if (sink_.ends_at(place, carried, after)) return;
         live_on({place, carried, after, stream});
@@ -394,9 +409,10 @@ class Tracer {
                       Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         const int space = outward ? portal.inside : portal.outside;
+        const Trail after = is_coloured(portal) ? trail.weighed(portal.back_tint(direction, choice_)) : trail;
         live_on({{at, outward ? -portal.normal : portal.normal, space},
                  weight * static_cast<float>(1 / kPi),
-                 trail.reflected(way_off(space, false)),
+                 after.reflected(way_off(space, false)),
                  stream});
     }
 
@@ -515,6 +531,7 @@ class Tracer {
     std::vector<Ray> aside_;  // that wait for it to end
     bool splits_ = false;
     size_t choice_ = 0;
+    std::optional<SeenBetween> seen_;
     int first_order_ = 0;  // of the vertices that are the first of their path
     std::vector<float> chances_;
     bool first_known_ = false;

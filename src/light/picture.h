@@ -18,7 +18,12 @@ namespace wp::light {
 /// A pose at a place, heading and altitude in radians; heading clockwise from +y.
 Pose make_eye(Vec3 at, double heading, double altitude);
 
-enum class PictureOf { luminance, illuminance };
+enum class PictureOf {
+    luminance,
+    illuminance,
+    melanopic,  ///< melanopic equivalent daylight luminance, cd/m^2: made of bands of wavelength, not traced
+    ratio,      ///< of that to luminance, likewise
+};
 
 struct PictureTask {
     const Scene* scene = nullptr;  ///< in one state

@@ -41,7 +41,7 @@ struct PictureSink {
     int begun = 0;  ///< reflections before the path that is told of
 
     void sky(Vec3f d, float weight, const Trail&) {
-        sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>());
+        sum += static_cast<double>(weight) * daylight.sky_towards(d.as<double>());
     }
     void ground(float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
     void add(float weight, const SunJoins::Found& found) {

@@ -37,6 +37,7 @@ struct Tints {
         std::vector<ByState>
             surfaces;  ///< by place in Surfaces::surfaces: factors of all that they send back of visible light
         std::vector<ByState> glazings;  ///< by place in Surfaces::glazings: transmittance at normal incidence
+        std::vector<ByState> blinds{};  ///< by place in Surfaces::blinds: factors of all that they scatter
     };
     std::vector<Choice> choices;
 };

@@ -45,7 +45,8 @@ struct Material {
 
     /// By wavelength, 380 to 780 nm in steps of 5 nm; empty: grey. What its figure says in light of D65 stays as it is:
     /// the spectrum tells how that share is spread.
-    std::vector<double> spectrum;  ///< reflectance; of glazing transmittance, of fabric all it passes
+    std::vector<double>
+        spectrum;  ///< reflectance, of slats that of a face; of glazing transmittance, of fabric all it passes
 
     bool assumed = false;      ///< nobody has measured or chosen it yet: listed as an assumption
     double low = 0, high = 0;  ///< the range in which real ones lie; both 0: not told

@@ -28,7 +28,11 @@ struct PictureChoice {
         perspective,  ///< as on a plane before the eye
         parallel,     ///< plans, elevations, axonometries
     };
-    enum class Of { luminance, illuminance };
+    enum class Of {
+        luminance,
+        illuminance,  ///< the light that falls onto what is seen
+        wavelengths,  ///< luminance in bands of wavelength: colours, and what the body clock gets
+    };
     enum class Blinds { as_they_stand, open, closed };
 
     Lens lens = Lens::hemisphere;
@@ -50,8 +54,8 @@ struct PictureChoice {
     }
 };
 
-/// A year of glare: at which places, and what is read of it.
-struct GlareYearChoice {
+/// A year at seats: at which, and how blinds are worked meanwhile.
+struct SeatsChoice {
     enum class Places {
         observers,  ///< of the option
         lattice,    ///< seats all over the rooms of the question's planes
@@ -59,11 +63,25 @@ struct GlareYearChoice {
     enum class Blinds { as_worked, lm83, open, closed };
     Places places = Places::observers;
     Blinds blinds = Blinds::as_worked;
-    double apart = 1.2;   ///< metres between places of the lattice
-    double eye = 1.2;     ///< metres above the floor, lattice; EN 17037:2018, annex E: seated
+    double apart = 1.2;  ///< metres between places of the lattice
+    double eye = 1.2;    ///< metres above the floor, lattice; EN 17037:2018, annex E: seated
+    bool operator==(const SeatsChoice&) const = default;
+};
+
+/// A year of glare, and what is read of it.
+struct GlareYearChoice : SeatsChoice {
     double limit = 0.45;  ///< DGP: a direction is clear where it is exceeded in at most the share
     double share = 0.05;  ///< of the time of use
     bool operator==(const GlareYearChoice&) const = default;
+};
+
+/// A year of light at the eye for the body clock, and what is read of it: whether on a day the melanopic equivalent
+/// daylight illuminance stays at a level for some hours, without a break, that begin by an hour.
+struct BodyClockChoice : SeatsChoice {
+    double level = 136;  ///< lx
+    double hours = 4, begins_by = 12;
+    double share = 0.8;  ///< of the days of use: a direction suffices where light does so often
+    bool operator==(const BodyClockChoice&) const = default;
 };
 
 /// Many pictures by one question, of every place in every direction, beside its moments.

@@ -56,6 +56,7 @@ struct Question {
         glare,
         glare_year,  ///< glare in the time of use of a year, at places in all directions
         spectrum,    ///< light by wavelength at moments: what the five opsins get of it, and its colour
+        body_clock,  ///< melanopic light at eyes in the time of use of a year, in all directions
     };
     enum class At {
         planes,
@@ -74,6 +75,7 @@ struct Question {
     PictureChoice picture;                 ///< glare only
     PictureBatch batch;                    ///< glare only
     GlareYearChoice glare_year;            ///< glare_year only
+    BodyClockChoice body_clock;            ///< body_clock only
     std::vector<climate::Moment> moments;  ///< moment: at least one; glare: where there are some they are the batch's
     SkyChoice sky;                         ///< moment, glare
     climate::Moment first{3, 21, 0},
@@ -90,9 +92,10 @@ struct Question {
     int heading = 0;                              ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle
     double view_eye = 1.2;                        ///< view_out: height of eyes above the floor, metres
-    int bands = 9;                                ///< spectrum: into how many the visible range is cut
-    SkyColour sky_colour = SkyColour::d65;        ///< spectrum
-    std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
+    int bands = 9;  ///< spectrum, body_clock, pictures by wavelength: into how many the visible range is cut
+    SkyColour sky_colour = SkyColour::d65;  ///< likewise
+    bool brow = false;                      ///< spectrum at eyes, body_clock: only what brow and cheek leave counts
+    std::vector<std::string> without;       ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const;
 };

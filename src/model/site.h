@@ -16,6 +16,7 @@ struct Site {
     double ground_reflectance = 0.2;
     std::vector<double>
         ground_by_month;  ///< empty: the same all the year; else twelve reflectances for moments and years
+    Id ground_colour;  ///< a material whose spectrum is the ground's; how much it reflects stays as it is. Empty: grey
     double ground_level = 0;
     double dirt = 0;                  ///< share of light that dirt takes from an upright pane under normal exposure
     int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf, both included; may run over the new year

@@ -63,8 +63,8 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
         return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
     if (question.at == model::Question::At::eyes && option.observers.empty())
         return Fault{place, "option " + option.id + " has no observer", "Place one"};
-    const bool of_observers = question.kind == model::Question::Kind::glare_year &&
-                              question.glare_year.places == model::GlareYearChoice::Places::observers;
+    const model::SeatsChoice* seats = seats_of(question);
+    const bool of_observers = seats != nullptr && seats->places == model::SeatsChoice::Places::observers;
     if (of_observers && option.observers.empty())
         return Fault{place, "option " + option.id + " has no observer", "Place one, or ask all over the rooms"};
     if (question.kind == model::Question::Kind::glare || of_observers || question.at != model::Question::At::planes)
@@ -126,16 +126,34 @@ geometry::PlanePoints point_of(const model::Observer& observer, const geometry::
     return out;
 }
 
+}  // namespace
+
+void face(geometry::PlanePoints& eye, double heading, double altitude, bool brow) {
+    eye.normal = direction(heading, altitude);
+    if (!brow) return;
+    eye.up = direction(heading, altitude + kPi / 2);
+    eye.across = cross(eye.normal, eye.up);
+    eye.seen_least = -std::sin(radians(kCheek)), eye.seen_most = std::sin(radians(kBrow));
+}
+
+const model::SeatsChoice* seats_of(const model::Question& question) {
+    if (question.kind == model::Question::Kind::glare_year) return &question.glare_year;
+    if (question.kind == model::Question::Kind::body_clock) return &question.body_clock;
+    return nullptr;
+}
+
+namespace {
+
 // Eyes upright across each way of looking of each observer.
-std::vector<geometry::PlanePoints> eye_points(const model::Option& option, const geometry::Surfaces& surfaces) {
+std::vector<geometry::PlanePoints> eye_points(const model::Option& option, const geometry::Surfaces& surfaces,
+                                              bool brow) {
     std::vector<geometry::PlanePoints> out;
     for (const auto& observer : option.observers) {
         const auto ways = model::headings(observer);
         for (size_t k = 0; k < ways.size(); ++k) {
             geometry::PlanePoints eye = point_of(observer, surfaces, option);
             if (k > 0) eye.plane += "@" + std::to_string(k);
-            const double a = radians(ways[k]), h = radians(observer.altitude);
-            eye.normal = {std::sin(a) * std::cos(h), std::cos(a) * std::cos(h), std::sin(h)};
+            face(eye, radians(ways[k]), radians(observer.altitude), brow);
             out.push_back(std::move(eye));
         }
     }
@@ -144,15 +162,15 @@ std::vector<geometry::PlanePoints> eye_points(const model::Option& option, const
 
 // Seats in the rooms of planes that lie: the first plane of each, at the height of eyes and as far apart.
 Result<std::vector<geometry::PlanePoints>> lattice_of(const model::Option& option, const model::Question& question,
-                                                      double north) {
+                                                      const model::SeatsChoice& choice, double north) {
     model::Option seats = option;
     std::set<model::Id> rooms;
     std::erase_if(seats.planes, [&](const model::ReferencePlane& plane) {
         return plane.on != model::ReferencePlane::On::floor || plane.room.empty() || !rooms.insert(plane.room).second;
     });
     for (auto& plane : seats.planes) {
-        plane.height = question.glare_year.eye;
-        plane.spacing = question.glare_year.apart;
+        plane.height = choice.eye;
+        plane.spacing = choice.apart;
     }
     model::Question asked = question;
     std::erase_if(asked.planes, [&](const model::Id& id) {
@@ -189,9 +207,9 @@ Result<std::vector<geometry::PlanePoints>> eyes_over(const model::Option& option
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,
                                                      const model::Question& question,
                                                      const geometry::Surfaces& surfaces) {
-    if (question.kind == model::Question::Kind::glare_year) {
-        if (question.glare_year.places == model::GlareYearChoice::Places::lattice)
-            return lattice_of(option, question, project.site.north);
+    if (const model::SeatsChoice* seats = seats_of(question)) {
+        if (seats->places == model::SeatsChoice::Places::lattice)
+            return lattice_of(option, question, *seats, project.site.north);
         std::vector<geometry::PlanePoints> out;
         for (const auto& observer : option.observers) out.push_back(point_of(observer, surfaces, option));
         return out;
@@ -199,7 +217,7 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
     if (question.kind == model::Question::Kind::view_out) return eyes_over(option, question, project.site.north);
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
     if (question.at == model::Question::At::readings) return geometry::reading_points(option);
-    if (question.at == model::Question::At::eyes) return eye_points(option, surfaces);
+    if (question.at == model::Question::At::eyes) return eye_points(option, surfaces, question.brow);
     return geometry::window_points(option, surfaces,
                                    question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face
                                                                                : geometry::WindowPoint::inner_face);
@@ -333,8 +351,11 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     if (!outdoors) return outdoors.fault();
     task.outdoors = std::move(*outdoors);
     task.lens = lens_of(question.picture);
-    task.of = question.picture.of == PictureChoice::Of::luminance ? light::PictureOf::luminance
-                                                                  : light::PictureOf::illuminance;
+    task.of = question.picture.of == PictureChoice::Of::illuminance ? light::PictureOf::illuminance
+                                                                    : light::PictureOf::luminance;
+    task.project = &project;
+    if (question.picture.of == PictureChoice::Of::wavelengths) task.bands = static_cast<size_t>(question.bands);
+    task.sky_colour = question.sky_colour;
     task.pixel_accuracy = question.picture.surely;
     task.sources = source_rule(question.picture.rule);
     const SkyAndSun& sky = task.outdoors.sky_and_sun;

@@ -37,6 +37,14 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
                                                      const model::Question& question,
                                                      const geometry::Surfaces& surfaces);
 
+/// Of a question about seats over a year; null: it is none.
+const model::SeatsChoice* seats_of(const model::Question& question);
+/// Turns a place upright across the line of sight of eyes there; radians. brow: only what brow and cheek leave counts,
+/// that is up to kBrow above and kCheek below the line of sight, degrees (the field of view of CIE S 026:2018; the
+/// numbers from memory).
+void face(geometry::PlanePoints& eye, double heading, double altitude, bool brow);
+inline constexpr double kBrow = 50, kCheek = 70;
+
 /// Place of the site, as the climate knows places.
 climate::Place place_of(const model::Site& site);
 

@@ -44,6 +44,21 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
     return out;
 }
 
+Operation operation_of(model::SeatsChoice::Blinds blinds) {
+    using Blinds = model::SeatsChoice::Blinds;
+    switch (blinds) {
+        case Blinds::as_worked:
+            return Operation::control;
+        case Blinds::lm83:
+            return Operation::lm83;
+        case Blinds::open:
+            return Operation::open;
+        case Blinds::closed:
+            return Operation::closed;
+    }
+    return Operation::control;
+}
+
 YearKnown::YearKnown(const YearAnswer& before) {
     if (const auto* inputs = before.inputs()) light = inputs->light, sky = inputs->sky, hourly = inputs->hourly;
 }

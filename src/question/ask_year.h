@@ -46,6 +46,8 @@ struct YearScene {
 Result<YearScene> year_scene(const model::Project& project, const model::Option& option,
                              const model::Question& question, const climate::WeatherYear& weather);
 
+Operation operation_of(model::SeatsChoice::Blinds blinds);
+
 /// What may be used again from an earlier answer.
 struct YearKnown {
     std::shared_ptr<const YearLight> light;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "base/parallel.h"
+#include "model/project.h"
 
 namespace wp::question {
 
@@ -31,6 +32,12 @@ Fingerprint inputs_of(const GlareTask& task, const Effort& effort) {
                         static_cast<int>(rule.against)})
         inputs.add(v);
     for (const int layer : task.blinds.layers) inputs.add(layer);
+    if (task.bands > 0) {
+        inputs.add(task.bands);
+        inputs.add(static_cast<int>(task.sky_colour));
+        for (const auto& m : task.project->materials)
+            for (const double v : m.spectrum) inputs.add(v);
+    }
     inputs.add(effort.seed);
     return inputs;
 }
@@ -88,6 +95,7 @@ class Solving {
         work_.pixel_accuracy = task.pixel_accuracy;
         work_.seed = effort.seed;
         work_.keeps_parts = answer_.judged;
+        answer_.bands = task.bands;
     }
 
     GlareAnswer run(const Cancel& cancel, const GlareStep& step) {
@@ -99,11 +107,32 @@ class Solving {
                 step(answer_);
             };
         if (!cancel.requested()) tell(light::trace_picture(work_, cancel, seen));
+        if (task_.bands > 0 && !cancel.requested()) see_bands(cancel, step);
         if (cancel.requested()) answer_.record.settled = false;
         return std::move(answer_);
     }
 
  private:
+    void see_bands(const Cancel& cancel, const GlareStep& step) {
+        SpectralPictureTask by;
+        by.project = task_.project;
+        by.surfaces = task_.surfaces;
+        by.layers =
+            task_.blinds.layers.empty() ? light::layers_of(*task_.surfaces, light::Blinds::open) : task_.blinds.layers;
+        by.state = states_.all[states_.in(task_.outdoors.moment.month)];
+        by.picture = work_;
+        by.outdoors = &task_.outdoors;
+        by.bands = task_.bands;
+        by.colour = task_.sky_colour;
+        const bool settled = answer_.record.settled;
+        answer_.record.settled = false;
+        answer_.spectral = trace_spectral_picture(by, cancel, [&](size_t done) {
+            answer_.bands_done = done;
+            if (step && done < task_.bands) step(answer_);
+        });
+        answer_.record.settled = settled;
+        answer_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start_).count();
+    }
     void tell(light::Picture picture) {
         answer_.picture = std::move(picture);
         tell_record(answer_.record, answer_.picture, start_);
@@ -136,7 +165,10 @@ class Solving {
 
 Fingerprint glare_inputs(const GlareTask& task, const Effort& effort) { return inputs_of(task, effort); }
 
-const char* unit_of(light::PictureOf of) { return of == light::PictureOf::luminance ? "cd/m\u00b2" : "lx"; }
+const char* unit_of(light::PictureOf of) {
+    if (of == light::PictureOf::ratio) return "";
+    return of == light::PictureOf::illuminance ? "lx" : "cd/m\u00b2";
+}
 
 GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rule) {
     GlareAnswer out = answer;
@@ -149,6 +181,8 @@ GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rul
 
 double progress_of(const GlareAnswer& answer) {
     if (answer.record.settled) return 1;
+    if (answer.bands_done > 0)
+        return 0.1 + 0.9 * static_cast<double>(answer.bands_done) / static_cast<double>(answer.bands);
     return std::min(0.99, std::pow(answer.record.wanted / std::max(answer.record.reached, 1e-9), 2));
 }
 

@@ -15,6 +15,7 @@
 #include "question/outdoors.h"
 #include "question/record.h"
 #include "question/seen.h"
+#include "question/spectral_picture.h"
 
 namespace wp::question {
 
@@ -37,8 +38,10 @@ struct GlareAnswer : Judged {
     model::Observer observer;
     metric::SourceRule rule;
     climate::Moment moment;
-    std::string sky;          ///< which, and where its light is from
-    double sun_altitude = 0;  ///< degrees
+    std::shared_ptr<const SpectralPicture> spectral;  ///< the same by wavelength, where that was asked and is done
+    size_t bands = 0, bands_done = 0;                 ///< of it; 0: it was not asked
+    std::string sky;                                  ///< which, and where its light is from
+    double sun_altitude = 0;                          ///< degrees
     Record record;
 };
 inline constexpr int kFacingStep = 5;
@@ -53,6 +56,9 @@ struct GlareTask {
     double pixel_accuracy = 1;
     metric::SourceRule sources;
     BlindsNow blinds;
+    const model::Project* project = nullptr;  ///< for colours: wanted with bands
+    size_t bands = 0;                         ///< of wavelength, besides all light; 0: none
+    model::SkyColour sky_colour = model::SkyColour::d65;
 };
 /// What a lens of an observer's shows: the whole sphere stands level, its middle towards the drawing's +y.
 light::Pose pose_of(const model::Observer& observer, const light::Lens& lens);

@@ -36,6 +36,8 @@ struct FieldTask {
     climate::Place place;
     double north_azimuth = 0;  ///< radians
     light::State state;
+    light::BlindLayers layers{};  ///< of all portals; empty: blinds are open
+    std::vector<int> groups{};    ///< light is told apart by these, of each portal (-1: none); empty: by openings
 };
 Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort);
 

@@ -5,9 +5,9 @@
 #include <cmath>
 #include <map>
 
-#include "base/parallel.h"
 #include "model/project.h"
-#include "spectrum/daylight_colour.h"
+#include "question/field_parts.h"
+#include "question/outdoor_spectrum.h"
 #include "spectrum/light_source.h"
 
 namespace wp::question {
@@ -30,6 +30,11 @@ Spectrum matter_of(const model::Material& material) {
         for (double& v : out) v = std::min(1.0, v * figure / now);
     }
     return out;
+}
+
+Spectrum ground_of(const model::Project& project) {
+    const auto* material = model::find(project.materials, project.site.ground_colour);
+    return material != nullptr ? matter_of(*material) : spectrum::flat(1);
 }
 
 namespace {
@@ -74,6 +79,7 @@ light::Tints tints_of(const model::Project& project, const geometry::Surfaces& s
         for (const auto& surface : surfaces.surfaces) choice.surfaces.push_back(by_state(surface.material, 1, 1e6));
         for (const auto& glazing : surfaces.glazings)
             choice.glazings.push_back(by_state(glazing.material, glazing.transmittance, 1));
+        for (const auto& blind : surfaces.blinds) choice.blinds.push_back(by_state(blind.material, 1, 1e6));
         out.choices.push_back(std::move(choice));
     }
     return out;
@@ -105,6 +111,8 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
         told.reached = std::max(told.reached, band.record.reached);
         told.settled = told.settled && band.record.settled;
     }
+    out.ground = ground_of(project);
+    for (const double v : out.ground) told.inputs.add(v);
     told.inputs.add(static_cast<int>(bins));
     for (const auto& m : project.materials) {
         told.inputs.add(m.id);
@@ -112,103 +120,6 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
     }
     return out;
 }
-
-namespace {
-
-// Power of one lux in every band, W/m2, by the colour temperature of daylight; few temperatures serve all parts.
-class DaylightBands {
- public:
-    explicit DaylightBands(const Bins& bins) : bins_(bins) {}
-    const std::vector<double>& of(double kelvin) {
-        // A step of colour that nobody sees: 2 mired.
-        const int key = static_cast<int>(std::lround(5e5 / kelvin));
-        auto [at, fresh] = known_.try_emplace(key);
-        if (fresh) at->second = bins_.integrals(spectrum::of_one_lux(spectrum::cie_daylight(5e5 / key)));
-        return at->second;
-    }
-
- private:
-    const Bins& bins_;
-    std::map<int, std::vector<double>> known_;
-};
-
-// What shines outdoors by wavelength.
-struct Shining {
-    std::vector<std::vector<float>> columns;  // by band: W/m2 that a lux of each column is
-    std::vector<double> sun;                  // likewise of the sun
-    Spectrum sky, beam;                       // of one lux
-};
-
-// How much of the sky's light on the level ground each part gives.
-std::vector<double> shares_of_parts(const SkyColumns& columns, const std::vector<float>& row) {
-    const auto& parts = columns.parts();
-    std::vector<double> out(parts.count());
-    for (size_t p = 0; p < out.size(); ++p) {
-        double up = 0;
-        const auto directions = parts.directions(p, 1);
-        for (const Vec3& d : directions) up += d.z / static_cast<double>(directions.size());
-        out[p] = static_cast<double>(row[p]) * parts.solid_angle(p) * up;
-    }
-    return out;
-}
-
-Shining shining(const SpectralField& field, const Outdoors& outdoors, model::SkyColour colour) {
-    const SkyColumns& columns = *field.all().columns;
-    const size_t width = columns.layout().columns(), parts = columns.layout().parts, n = field.bins.count();
-    Shining out;
-    out.sky = out.beam = spectrum::of_one_lux(spectrum::d65());
-    const auto plain = field.bins.integrals(out.sky);
-    out.sun = plain;
-    for (size_t b = 0; b < n; ++b) out.columns.emplace_back(width, static_cast<float>(plain[b]));
-    // Without sun the sky is cloud: grey.
-    if (colour == model::SkyColour::d65 || outdoors.sky_and_sun.sun_lux <= 0) return out;
-    out.beam = spectrum::of_one_lux(spectrum::sun_spectrum(outdoors.sky_and_sun.sun.altitude));
-    out.sun = field.bins.integrals(out.beam);
-    std::vector<float> row(width);
-    columns.fill(outdoors.sky_and_sun, row);
-    const auto shares = shares_of_parts(columns, row);
-    double all = 0;
-    for (const double s : shares) all += s;
-    DaylightBands daylight(field.bins);
-    std::vector<double> mean(n, 0.0);
-    Spectrum sky{};
-    for (size_t p = 0; p < parts; ++p) {
-        const double kelvin = spectrum::sky_temperature(static_cast<double>(row[p]));
-        const auto& bands = daylight.of(kelvin);
-        for (size_t b = 0; b < n; ++b) {
-            out.columns[b][p] = static_cast<float>(bands[b]);
-            if (all > 0) mean[b] += bands[b] * shares[p] / all;
-        }
-        if (all > 0) sky = sky + spectrum::of_one_lux(spectrum::cie_daylight(kelvin)) * (shares[p] / all);
-    }
-    if (all > 0) out.sky = spectrum::of_one_lux(sky);
-    // The ground sends back what falls onto it of both.
-    const double level = outdoors.sky_and_sun.sun_lux * std::max(0.0, outdoors.sky_and_sun.to_sun.z),
-                 of_sun = level + outdoors.diffuse_lux > 0 ? level / (level + outdoors.diffuse_lux) : 0;
-    for (size_t b = 0; b < n; ++b)
-        for (size_t c = parts; c < width; ++c)
-            out.columns[b][c] = static_cast<float>(of_sun * out.sun[b] + (1 - of_sun) * mean[b]);
-    return out;
-}
-
-// The light in each band has the shape of what shines outdoors within it.
-Spectrum joined(const std::vector<double>& bands, const Bins& bins, const Spectrum& shape,
-                const std::vector<double>& of_shape) {
-    Spectrum out{};
-    for (size_t i = 0; i < spectrum::kWavelengths; ++i) {
-        const double nm = spectrum::wavelength(i);
-        // Where bands meet both count half.
-        double factor = 0;
-        int count = 0;
-        for (size_t b = 0; b < bins.count(); ++b)
-            if (nm >= bins.from(b) - 1e-9 && nm <= bins.to(b) + 1e-9 && of_shape[b] > 0)
-                factor += bands[b] / of_shape[b], ++count;
-        out[i] = count > 0 ? shape[i] * factor / count : 0;
-    }
-    return out;
-}
-
-}  // namespace
 
 double PointSpectrum::half_width_of(spectrum::Answer answer, const Bins& bins) const {
     double sum = 0;
@@ -229,33 +140,49 @@ double PointSpectrum::half_width_of(spectrum::Answer answer, const Bins& bins) c
 SpectralMoment spectrum_at(const SpectralField& field, const Outdoors& outdoors, model::SkyColour colour) {
     SpectralMoment out;
     out.outdoors = outdoors;
-    const Shining shine = shining(field, outdoors, colour);
-    out.sky = shine.sky, out.sun = shine.beam;
+    const SkyColumns& columns = *field.all().columns;
+    const size_t n = field.bins.count();
+    std::vector<float> row(columns.layout().columns());
+    columns.fill(outdoors.sky_and_sun, row);
+    OutdoorSpectra spectra(columns, field.bins, colour, field.ground);
+    const OutdoorSpectrum shining = spectra.of(amounts_of(outdoors.sky_and_sun, outdoors.diffuse_lux, row));
+    out.sky = shining.sky, out.sun = shining.beam;
     out.record = field.all().record;
     out.record.inputs.add(outdoors.fingerprint());
     out.record.reached = 0;
-    const size_t n = field.bins.count();
     for (const auto& points : field.all().planes) {
         const PointSpectrum dark{{}, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)};
         out.planes.push_back({points, std::vector<PointSpectrum>(points.points.size(), dark)});
     }
-    for (size_t b = 0; b < n && b + 1 < field.bands.size(); ++b) {
-        const Shine in_band{shine.columns[b], shine.sun[b]};
-        const MomentAnswer band = light_at(field.bands[b + 1], outdoors, false, &in_band);
+    const auto add_band = [&](size_t b, const LightField& of_band, const SunOnPatches& sun) {
+        Shine in_band{std::vector<float>(row.size()), shining.sun[b]};
+        for (size_t c = 0; c < row.size(); ++c) in_band.columns[c] = static_cast<float>(spectra.factor(shining, c, b));
+        const MomentAnswer band = light_at(of_band, outdoors, false, &in_band, sun);
         out.record.reached = std::max(out.record.reached, band.record.reached);
         for (size_t p = 0; p < band.planes.size(); ++p)
             for (size_t i = 0; i < band.planes[p].lux.size(); ++i) {
                 out.planes[p].points[i].bands[b] = band.planes[p].lux[i];
                 out.planes[p].points[i].half_width[b] = band.planes[p].half_width[i];
             }
+    };
+    const std::span<const LightField> bands = std::span(field.bands).subspan(1);
+    for (size_t first = 0; first < bands.size();) {
+        const size_t count = traced_together(bands, first);
+        std::vector<double> lux;
+        for (size_t b = first; b < first + count; ++b) lux.push_back(outdoors.sky_and_sun.sun_lux * shining.sun[b]);
+        const auto suns = SunOnPatches::of(bands.subspan(first, count), outdoors.sky_and_sun.to_sun, lux);
+        for (size_t b = first; b < first + count; ++b) add_band(b, bands[b], suns[b - first]);
+        first += count;
     }
-    // Sun and sky by what they give outdoors on the level.
-    const double level = outdoors.sky_and_sun.sun_lux * std::max(0.0, outdoors.sky_and_sun.to_sun.z);
-    const Spectrum shape = shine.sky * std::max(1e-9, outdoors.diffuse_lux) + shine.beam * level;
-    const auto of_shape = field.bins.integrals(shape);
     for (PlaneSpectrum& plane : out.planes)
-        for (PointSpectrum& point : plane.points) point.irradiance = joined(point.bands, field.bins, shape, of_shape);
+        for (PointSpectrum& point : plane.points) point.irradiance = spread(point.bands, field.bins, shining.shape);
     return out;
+}
+
+size_t traced_together(std::span<const LightField> bands, size_t first) {
+    size_t count = 1;
+    while (first + count < bands.size() && bands[first + count].scene == bands[first].scene) ++count;
+    return count;
 }
 
 }  // namespace wp::question

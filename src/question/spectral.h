@@ -22,6 +22,9 @@ namespace wp::question {
 /// under D65, never beyond 1. Grey where it has none.
 spectrum::Spectrum matter_of(const model::Material& material);
 
+/// Of the site's ground; grey where no material gives it a colour.
+spectrum::Spectrum ground_of(const model::Project& project);
+
 /// Factors of surfaces, and transmittances of glazings, of a model in some bands, by parts of them that paths choose
 /// among: of each its mean under D65. The first state is all visible light, the next are bands from `first` on.
 light::Tints tints_of(const model::Project& project, const geometry::Surfaces& surfaces, const spectrum::Bins& bins,
@@ -30,7 +33,8 @@ light::Tints tints_of(const model::Project& project, const geometry::Surfaces& s
 /// Fields of the same points; the first is of all visible light.
 struct SpectralField {
     spectrum::Bins bins{1};
-    std::vector<LightField> bands;  ///< all, then one a bin
+    spectrum::Spectrum ground = spectrum::flat(1);  ///< of the far ground, as OutdoorSpectra wants it
+    std::vector<LightField> bands;                  ///< all, then one a bin
     const LightField& all() const { return bands.front(); }
 };
 SpectralField trace_spectral_field(const model::Project& project, const FieldTask& task, size_t bins,
@@ -54,6 +58,9 @@ struct SpectralMoment {
     spectrum::Spectrum sky{}, sun{};  ///< as they shine, of 1 lx each; the sky's mean
     Record record;
 };
+/// From a band on, how many are of the same paths, patches and scene.
+size_t traced_together(std::span<const LightField> bands, size_t first);
+
 SpectralMoment spectrum_at(const SpectralField& field, const Outdoors& outdoors, model::SkyColour colour);
 
 }  // namespace wp::question

@@ -49,6 +49,13 @@ struct WindowTable {
 WindowTable windows_of(const DaylightFactorAnswer& answer);
 WindowTable windows_of(const std::vector<MomentAnswer>& moments);
 
+/// Values of one place in every hour of a year, beside the table.
+struct HourSeries {
+    model::Id place;
+    std::string id, name, unit;
+    std::vector<float> value;  ///< 8760
+};
+
 /// What was asked as a table, with the record of how it was made.
 struct TableAnswer {
     Record record;
@@ -58,6 +65,7 @@ struct TableAnswer {
     /// What else is to be said, name and value: skies, totals outdoors. Values that are JSON are taken as such.
     std::vector<std::pair<std::string, std::string>> facts;
     size_t main_columns = 1;  ///< every so many columns one that stands for itself; those between split it
+    std::vector<HourSeries> hours{};
 };
 
 /// Mean, median, least, most and uniformity of one column on one plane; NaN values are left out.

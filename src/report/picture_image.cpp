@@ -14,6 +14,7 @@
 #include "report/language/words.h"
 #include "report/paper.h"
 #include "report/plan_map.h"
+#include "spectrum/light_source.h"
 
 namespace wp::report {
 
@@ -37,6 +38,17 @@ std::vector<float> quiet_values(const question::GlareAnswer& answer) {
 
 std::vector<float> shown_values(const question::GlareAnswer& answer, const PictureStyle& style) {
     return style.quiet ? quiet_values(answer) : answer.picture.value;
+}
+
+// As an eye that is used to the light outdoors sees it, on a screen whose white is D65 (CAT16). What no screen shows is
+// taken to the nearest that one does, channel by channel.
+QRgb screen_colour(const question::SpectralPicture& by, size_t pixel, double times) {
+    static const spectrum::Xyz white = spectrum::xyz_of_matter(spectrum::flat(1), spectrum::d65());
+    spectrum::Xyz colour = by.colour_at(pixel);
+    colour = {colour.x * times, colour.y * times, colour.z * times};
+    const spectrum::Srgb shown = spectrum::srgb(spectrum::adapted(colour, by.white, white));
+    const auto of = [](double share) { return static_cast<int>(std::lround(255 * std::clamp(share, 0.0, 1.0))); };
+    return qRgb(of(shown.r), of(shown.g), of(shown.b));
 }
 
 // Whether a pixel lies in the picture.
@@ -183,12 +195,20 @@ QRectF frame_within(const Lens& lens, const QRectF& area) {
     return {area.center() - QPointF(size.width() / 2, size.height() / 2), size};
 }
 
-QString unit_words(const light::Picture& picture) {
-    return picture.of == light::PictureOf::luminance ? QStringLiteral("cd/m\u00b2") : QStringLiteral("lx");
-}
+QString unit_words(const light::Picture& picture) { return QString::fromUtf8(question::unit_of(picture.of)); }
 
 QString quantity_words(const light::Picture& picture) {
-    return picture.of == light::PictureOf::luminance ? QObject::tr("Luminance") : QObject::tr("Illuminance");
+    switch (picture.of) {
+        case light::PictureOf::luminance:
+            return QObject::tr("Luminance");
+        case light::PictureOf::illuminance:
+            return QObject::tr("Illuminance");
+        case light::PictureOf::melanopic:
+            return QObject::tr("Melanopic equivalent daylight luminance");
+        case light::PictureOf::ratio:
+            return QObject::tr("Melanopic to photopic");
+    }
+    return {};
 }
 
 QString blinds_words(const question::BlindsNow& blinds) {
@@ -207,7 +227,9 @@ QString source_words(const std::vector<question::SeenPart>& parts) {
 }
 
 Scale picture_scale(const light::Picture& picture) {
-    if (picture.of == light::PictureOf::luminance) return {kDimLuminance, kBrightLuminance, true};
+    if (picture.of == light::PictureOf::luminance || picture.of == light::PictureOf::melanopic)
+        return {kDimLuminance, kBrightLuminance, true};
+    if (picture.of == light::PictureOf::ratio) return {0.5, 1.5, false};
     std::vector<float> sorted;
     for (const float v : picture.value)
         if (v > 0) sorted.push_back(v);
@@ -225,7 +247,9 @@ QImage picture_image(const question::GlareAnswer& answer, const PictureStyle& st
     std::vector<float> seen;
     double times = 1;
     if (style.look == PictureStyle::Look::human_vision) seen = as_seen(picture, values);
-    if (style.look == PictureStyle::Look::exposed) {
+    const bool coloured = style.look == PictureStyle::Look::coloured && answer.spectral != nullptr &&
+                          answer.spectral->pixels() == values.size();
+    if (style.look == PictureStyle::Look::exposed || style.look == PictureStyle::Look::coloured) {
         const double log_mean = question::figures_of(picture).log_mean;
         times = log_mean > 0 ? kMiddleGrey / log_mean * std::exp2(style.stops) : 1;
     }
@@ -242,8 +266,12 @@ QImage picture_image(const question::GlareAnswer& answer, const PictureStyle& st
                 line[x] = style.scale.colour(static_cast<double>(values[at])).rgba();
                 continue;
             }
-            const int grey = coded(style.look == PictureStyle::Look::exposed ? static_cast<double>(values[at]) * times
-                                                                             : static_cast<double>(seen[at]));
+            if (coloured) {
+                line[x] = screen_colour(*answer.spectral, at, times);
+                continue;
+            }
+            const int grey =
+                coded(seen.empty() ? static_cast<double>(values[at]) * times : static_cast<double>(seen[at]));
             line[x] = qRgb(grey, grey, grey);
         }
     }

@@ -17,6 +17,7 @@ struct PictureStyle {
         false_colour,  ///< by the scale
         exposed,       ///< grey, as a film: the log mean at 18 % of white, by so many stops more
         human_vision,  ///< as an eye would see it
+        coloured,      ///< exposed, in the colours that an eye used to the light outdoors sees; grey without bands
     };
     Look look = Look::false_colour;
     Scale scale{kDimLuminance, kBrightLuminance, true};

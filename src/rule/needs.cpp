@@ -105,13 +105,28 @@ std::optional<Question> at_clear_hours(const Circumstances& of) {
 }
 
 bool is_glare(const Question& q, const Circumstances&) {
-    using Choice = model::GlareYearChoice;
+    using Choice = model::SeatsChoice;
     return q.kind == Kind::glare_year && q.planes.empty() && q.without.empty() &&
            q.glare_year.places == Choice::Places::observers && q.glare_year.blinds == Choice::Blinds::as_worked;
 }
 std::optional<Question> glare(const Circumstances& of) {
     Question q = fresh(of, Kind::glare_year, At::planes, "glare-of-use", "Glare in the time of use");
     q.glare_year = {};
+    return q;
+}
+
+// WELL v2 L03: four hours that begin by noon, on every day of use; the level is the criterion's.
+bool is_body_clock(const Question& q, const Circumstances&) {
+    model::BodyClockChoice wanted;
+    wanted.share = 1;
+    wanted.level = q.body_clock.level;
+    return q.kind == Kind::body_clock && q.planes.empty() && q.without.empty() && !q.brow && q.body_clock == wanted;
+}
+std::optional<Question> body_clock(const Circumstances& of) {
+    Question q =
+        fresh(of, Kind::body_clock, At::planes, "melanopic-light-of-use", "Melanopic light in the time of use");
+    q.body_clock = {};
+    q.body_clock.share = 1;
     return q;
 }
 
@@ -132,6 +147,10 @@ constexpr Need kNeeds[] = {
      is_clear_hours, at_clear_hours},
     {"glare_of_use", "glare over the year at the observers, blinds as they are worked", Kind::glare_year, is_glare,
      glare},
+    {"melanopic_of_use",
+     "melanopic light over the year at the observers, held for 4 h that begin by noon on every day of use, blinds as "
+     "they are worked",
+     Kind::body_clock, is_body_clock, body_clock},
 };
 
 // As usual: the project's first on all planes, else one of its own; none where moments or eyes would have to be chosen.

@@ -146,13 +146,13 @@ constexpr Opsin kOpsins[] = {{Answer::s_cone, "s-cone-opic", "S-cone-opic", 0.81
                              {Answer::rhodopic, "rhodopic", "Rhodopic", 1.4497},
                              {Answer::melanopic, "melanopic", "Melanopic", 1.3262}};
 
-double efficacy(Answer answer) {
+}  // namespace
+
+double daylight_efficacy(Answer answer) {
     for (const Opsin& opsin : kOpsins)
         if (opsin.answer == answer) return opsin.daylight_efficacy / 1000;
     return 1 / kLumens;
 }
-
-}  // namespace
 
 const Spectrum& curve(Answer answer) { return *kCurves[static_cast<size_t>(answer)]; }
 
@@ -179,7 +179,7 @@ double opic_irradiance(Answer answer, const Spectrum& irradiance) { return integ
 double illuminance(const Spectrum& irradiance) { return kLumens * integral(Answer::y, irradiance); }
 
 double equivalent_daylight_illuminance(Answer answer, const Spectrum& irradiance) {
-    return opic_irradiance(answer, irradiance) / efficacy(answer);
+    return opic_irradiance(answer, irradiance) / daylight_efficacy(answer);
 }
 
 double daylight_efficacy_ratio(Answer answer, const Spectrum& light) {

@@ -43,6 +43,8 @@ std::span<const Opsin> opsins();
 
 /// Irradiance weighted by an opsin's action spectrum, W/m2, of spectral irradiance in W/(m2 nm).
 double opic_irradiance(Answer answer, const Spectrum& irradiance);
+/// Of CIE D65: irradiance so weighted a lux, W/lm; of y the same as 1 over kLumens.
+double daylight_efficacy(Answer answer);
 /// Illuminance, lx.
 double illuminance(const Spectrum& irradiance);
 /// The illuminance of CIE D65 that gives the same opic irradiance, lx.

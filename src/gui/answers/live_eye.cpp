@@ -60,6 +60,11 @@ void LiveEye::take_as(const model::PictureChoice& choice) {
     request();
 }
 
+void LiveEye::take_bands(int bands, model::SkyColour colour) {
+    bands_ = bands, sky_colour_ = colour;
+    request();
+}
+
 void LiveEye::watch(QObject* who, bool on) {
     const bool before = is_watched();
     on ? void(watching_.insert(who)) : void(watching_.erase(who));
@@ -106,6 +111,7 @@ model::Question LiveEye::question() const {
     }
     out.moment = document_.moment();
     out.sky = document_.sky();
+    if (choice_.of == model::PictureChoice::Of::wavelengths) out.bands = bands_, out.sky_colour = sky_colour_;
     return out;
 }
 
@@ -116,9 +122,11 @@ bool LiveEye::is_asked(const Request& wanted) const {
     const auto& b = wanted.question;
     return asked_.project != nullptr && asked_.option == wanted.option && asked_.weather == wanted.weather &&
            a.observer == b.observer && a.heading == b.heading && a.moment == b.moment && a.picture == b.picture &&
-           a.sky == b.sky && a.accuracy == b.accuracy && a.seed == b.seed &&
+           a.sky == b.sky && a.accuracy == b.accuracy && a.seed == b.seed && a.bands == b.bands &&
+           a.sky_colour == b.sky_colour &&
            are_alike(*asked_.project, *wanted.project, wanted.project->options[wanted.option].id,
-                     bears::light | bears::blinds | bears::observers);
+                     bears::light | bears::blinds | bears::observers |
+                         (b.picture.of == model::PictureChoice::Of::wavelengths ? bears::colours : bears::nothing));
 }
 
 void LiveEye::request() {

@@ -33,6 +33,10 @@ class LiveEye : public QObject {
     /// How the picture is taken: lens, size, blinds. What counts as a source is the viewer's own affair.
     void take_as(const model::PictureChoice& choice);
     const model::PictureChoice& choice() const { return choice_; }
+    /// Of pictures by wavelength.
+    void take_bands(int bands, model::SkyColour colour);
+    int bands() const { return bands_; }
+    model::SkyColour sky_colour() const { return sky_colour_; }
     /// Whether somebody looks.
     void watch(QObject* who, bool on);
     /// What was stopped is begun again when it is released.
@@ -65,6 +69,8 @@ class LiveEye : public QObject {
     int heading_ = 0;
     std::optional<Stand> stand_;
     model::PictureChoice choice_;
+    int bands_ = 9;
+    model::SkyColour sky_colour_ = model::SkyColour::by_luminance;
     std::set<QObject*> watching_;
     bool held_ = false, settling_ = false;
     Request asked_;                                    // last

@@ -110,7 +110,7 @@ SidePanel::SidePanel(Document& document, const KeptAnswers& kept, Asker& asker, 
         kind_->setItemData(kind_->count() - 1, language::words(one.tip), Qt::ToolTipRole);
     }
     for (const auto& figure : figure::point_figures())
-        if (figure.of != model::Question::Kind::glare_year)
+        if (!figure::is_of_seats(figure.of))
             figure_->addItem(language::words(figure.name), QString::fromLatin1(figure.id));
     figure_->setCurrentIndex(std::max(0, figure_->findData(QStringLiteral("daylight_factor"))));
     for (const auto signal : {&Document::project_changed, &Document::option_changed, &Document::storey_changed})

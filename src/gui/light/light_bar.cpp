@@ -300,12 +300,7 @@ void LightBar::new_question() {
     q.kind = model::Question::Kind::moment;
     q.accuracy = 0.05;
     q.first = q.last = document().moment();
-    auto asked = ask_question(desktop_.window(), document(), q);
-    if (!asked) return;
-    asked->id = model::unused_id(document().project().questions, "q");
-    document().edit(QObject::tr("New question"), [&](model::Project& p) { p.questions.push_back(*asked); });
-    show_question(asked->id);
-    desktop_.asker().ask_question(asked->id);
+    if (const auto id = ask_new_question(desktop_, q)) show_question(*id);
 }
 
 void LightBar::open_table(const std::filesystem::path& path) {

@@ -5,8 +5,10 @@
 #include <cmath>
 
 #include "analysis/analysis.h"
+#include "gui/desk/desktop.h"
 #include "gui/entry/figure_box.h"
 #include "gui/site/sky_box.h"
+#include "question/ask.h"
 #include "question/outdoors.h"
 #include "report/language/dates.h"
 #include "report/language/words.h"
@@ -84,7 +86,9 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     };
     QObject::connect(kind, &QComboBox::currentIndexChanged, &box, [&box] { box.show_parts(); });
     // Only what bears on the kind stands in the box.
-    box.begin_part([is_of] { return !is_of({QuestionKind::glare_year, QuestionKind::view_out}); });
+    box.begin_part([is_of] {
+        return !is_of({QuestionKind::glare_year, QuestionKind::body_clock, QuestionKind::view_out});
+    });
     auto* at = box.choice(QObject::tr("Where"),
                           {QObject::tr("on the reference planes"), QObject::tr("at the windows, outer face"),
                            QObject::tr("at the windows, inner face (EN 17037)"), QObject::tr("at the readings"),
@@ -123,8 +127,8 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                          "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
-    box.begin_part([is_of] { return is_of({QuestionKind::spectrum}); });
-    box.text(QObject::tr("Melanopic light, colour"));
+    box.begin_part([is_of] { return is_of({QuestionKind::spectrum, QuestionKind::body_clock}); });
+    box.text(QObject::tr("By wavelength"));
     // Found of a room with walls of a strong red and blue, against 81 bands (Spectral.few_bands_...).
     constexpr int kBands[] = {3, 9, 27, 81};
     auto* bands =
@@ -137,9 +141,19 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                                 {QObject::tr("of CIE D65"), QObject::tr("bluer from dark parts of a clear sky")},
                                 "question-sky-colour");
     coloured->setCurrentIndex(static_cast<int>(q.sky_colour));
-    box.begin_part([is_of] { return is_of({QuestionKind::glare_year}); });
-    box.text(QObject::tr("Glare over the year"));
-    auto& seats = q.glare_year;
+    box.begin_part([is_of, at] {
+        return is_of({QuestionKind::body_clock}) ||
+               (is_of({QuestionKind::spectrum}) && at->currentIndex() == static_cast<int>(Question::At::eyes));
+    });
+    QObject::connect(at, &QComboBox::currentIndexChanged, &box, [&box] { box.show_parts(); });
+    auto* brow = box.choice(QObject::tr("Eyes see"),
+                            {QObject::tr("the half before them"), QObject::tr("what brow and cheek leave of it")},
+                            "question-brow");
+    brow->setCurrentIndex(q.brow ? 1 : 0);
+    box.begin_part([is_of] { return is_of({QuestionKind::glare_year, QuestionKind::body_clock}); });
+    box.text(QObject::tr("Over the year"));
+    model::SeatsChoice seats =
+        q.kind == QuestionKind::body_clock ? model::SeatsChoice(q.body_clock) : model::SeatsChoice(q.glare_year);
     auto* places = box.choice(QObject::tr("Seats"), {QObject::tr("the observers"), QObject::tr("all over the rooms")},
                               "question-places");
     places->setCurrentIndex(static_cast<int>(seats.places));
@@ -149,17 +163,33 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                                QObject::tr("all open"), QObject::tr("all closed")},
                               "question-blinds");
     blinds->setCurrentIndex(static_cast<int>(seats.blinds));
-    box.number(QObject::tr("clear of a DGP above"), seats.limit, Unit::plain, "question-limit");
-    box.number(QObject::tr("in all of the use but"), seats.share, Unit::percent, "question-share");
+    box.begin_part([is_of] { return is_of({QuestionKind::glare_year}); });
+    box.number(QObject::tr("clear of a DGP above"), q.glare_year.limit, Unit::plain, "question-limit");
+    box.number(QObject::tr("in all of the use but"), q.glare_year.share, Unit::percent, "question-share");
+    box.begin_part([is_of] { return is_of({QuestionKind::body_clock}); });
+    box.number(QObject::tr("Melanopic EDI of at least, lx"), q.body_clock.level, Unit::plain, "question-level");
+    box.number(QObject::tr("for so many hours, without a break"), q.body_clock.hours, Unit::plain, "question-hours");
+    box.number(QObject::tr("begun by (hour of the clock)"), q.body_clock.begins_by, Unit::plain, "question-begins");
+    box.number(QObject::tr("on this share of the days of use"), q.body_clock.share, Unit::percent,
+               "question-day-share");
+    box.text(
+        QObject::tr("WELL v2, L03: 136 or 218 lx for four hours that begin by noon; from memory, look it up "
+                    "before you sign."));
     if (!box.ask()) return {};
-    seats.places = static_cast<model::GlareYearChoice::Places>(places->currentIndex());
-    seats.blinds = static_cast<model::GlareYearChoice::Blinds>(blinds->currentIndex());
+    seats.places = static_cast<model::SeatsChoice::Places>(places->currentIndex());
+    seats.blinds = static_cast<model::SeatsChoice::Blinds>(blinds->currentIndex());
     seats.apart = std::clamp(seats.apart, 0.2, 50.0);
-    seats.limit = std::clamp(seats.limit, 0.05, 1.0);
-    seats.share = std::clamp(seats.share, 0.0, 0.5);
+    static_cast<model::SeatsChoice&>(q.glare_year) = static_cast<model::SeatsChoice&>(q.body_clock) = seats;
+    q.glare_year.limit = std::clamp(q.glare_year.limit, 0.05, 1.0);
+    q.glare_year.share = std::clamp(q.glare_year.share, 0.0, 0.5);
+    q.body_clock.level = std::clamp(q.body_clock.level, 1.0, 100000.0);
+    q.body_clock.hours = std::clamp(q.body_clock.hours, 1.0, 24.0);
+    q.body_clock.begins_by = std::clamp(q.body_clock.begins_by, 0.0, 24.0);
+    q.body_clock.share = std::clamp(q.body_clock.share, 0.0, 1.0);
+    q.brow = brow->currentIndex() == 1;
     q.kind = kinds[static_cast<size_t>(kind->currentIndex())];
     // Seats are places of their own.
-    q.at = q.kind == QuestionKind::glare_year ? Question::At::planes : static_cast<Question::At>(at->currentIndex());
+    q.at = question::seats_of(q) != nullptr ? Question::At::planes : static_cast<Question::At>(at->currentIndex());
     q.accuracy = std::clamp(error / 100, 0.0005, 0.5);
     q.sky = document.sky();
     q.bands = kBands[bands->currentIndex()];
@@ -183,6 +213,15 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     q.step = std::clamp(minutes, 1.0, 60.0);
     q.name = question_words(q).toStdString();
     return q;
+}
+
+std::optional<model::Id> ask_new_question(Desktop& desktop, const Question& before) {
+    auto asked = ask_question(desktop.window(), desktop.document(), before);
+    if (!asked) return {};
+    asked->id = model::unused_id(desktop.document().project().questions, "q");
+    desktop.document().edit(QObject::tr("New question"), [&](model::Project& p) { p.questions.push_back(*asked); });
+    desktop.asker().ask_question(asked->id);
+    return asked->id;
 }
 
 }  // namespace wp::gui

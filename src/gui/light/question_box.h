@@ -16,4 +16,8 @@ QString question_words(const model::Question& question);
 /// was given up.
 std::optional<model::Question> ask_question(QWidget* parent, const Document& document, model::Question before);
 
+class Desktop;
+/// Asks for a new question of the project and has it answered on the option that is shown; its id.
+std::optional<model::Id> ask_new_question(Desktop& desktop, const model::Question& before);
+
 }  // namespace wp::gui

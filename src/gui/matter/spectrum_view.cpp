@@ -2,15 +2,14 @@
 #include "gui/matter/spectrum_view.h"
 
 #include <QPainter>
-#include <QPainterPath>
 #include <algorithm>
 
 #include "gui/look/look.h"
+#include "gui/matter/spectrum_axes.h"
 #include "question/spectral.h"
 #include "report/language/words.h"
 #include "spectrum/colour.h"
 #include "spectrum/light_source.h"
-#include "spectrum/observer.h"
 
 namespace wp::gui {
 
@@ -48,43 +47,21 @@ void SpectrumView::paintEvent(QPaintEvent*) {
     QFont font = painter.font();
     font.setPixelSize(type::small);
     painter.setFont(font);
-    const QRectF box = QRectF(rect()).adjusted(34, 20, -8, -(kSwatch + 24));
-    const auto at = [&](double nm, double share) {
-        return QPointF(
-            box.left() + box.width() * (nm - spectrum::kShortest) / (spectrum::kLongest - spectrum::kShortest),
-            box.bottom() - box.height() * share);
-    };
-    painter.setPen(QPen(ink().ground, 1));
+    const SpectrumAxes axes(QRectF(rect()).adjusted(34, 20, -8, -(kSwatch + 24)));
     for (const int percent : {0, 50, 100}) {
-        painter.setPen(QPen(ink().ground, 1));
-        painter.drawLine(at(380, percent / 100.0), at(780, percent / 100.0));
+        axes.draw_line(painter, percent / 100.0);
         painter.setPen(ink().ink);
-        painter.drawText(QRectF(0, at(380, percent / 100.0).y() - 7, 30, 14), Qt::AlignRight | Qt::AlignVCenter,
+        painter.drawText(QRectF(0, axes.at(380, percent / 100.0).y() - 7, 30, 14), Qt::AlignRight | Qt::AlignVCenter,
                          percent == 100 ? QStringLiteral("100 %") : QString::number(percent));
     }
-    painter.setPen(ink().ink);
-    for (const int nm : {400, 500, 600, 700})
-        painter.drawText(QRectF(at(nm, 0).x() - 20, box.bottom() + 1, 40, 14), Qt::AlignCenter,
-                         QStringLiteral("%1%2").arg(nm).arg(nm == 700 ? QStringLiteral(" nm") : QString()));
-    const auto curve = [&](const spectrum::Spectrum& s, const QPen& pen) {
-        QPainterPath path(at(380, s[0]));
-        for (size_t i = 1; i < spectrum::kWavelengths; ++i) path.lineTo(at(spectrum::wavelength(i), s[i]));
-        painter.strokePath(path, pen);
-    };
-    curve(spectrum::curve(spectrum::Answer::y), QPen(ink().faint, 1, Qt::DashLine));
-    curve(spectrum::curve(spectrum::Answer::melanopic), QPen(ink().glass, 1, Qt::DashLine));
-    curve(matter_, QPen(ink().accent, 2));
-    // What the curves are stands above them.
-    painter.setPen(ink().glass);
-    painter.drawText(QRectF(at(490, 1).x() - 90, 2, 86, 14), Qt::AlignRight | Qt::AlignVCenter,
-                     QObject::tr("melanopic"));
-    painter.setPen(ink().ink);
-    painter.drawText(QRectF(at(556, 1).x() - 10, 2, 120, 14), Qt::AlignLeft | Qt::AlignVCenter,
-                     QObject::tr("V (brightness)"));
+    axes.draw_wavelengths(painter);
+    axes.draw_eye(painter);
+    axes.draw_curve(painter, matter_, QPen(ink().accent, 2));
     if (is_cut_) {
         painter.setPen(ink().accent);
-        painter.drawText(QRectF(at(600, 1).x(), box.center().y() - 22, at(780, 1).x() - at(600, 1).x(), 30),
-                         Qt::AlignRight | Qt::TextWordWrap, QObject::tr("too bright for its colour: paler"));
+        painter.drawText(
+            QRectF(axes.at(600, 1).x(), axes.box().center().y() - 22, axes.at(780, 1).x() - axes.at(600, 1).x(), 30),
+            Qt::AlignRight | Qt::TextWordWrap, QObject::tr("too bright for its colour: paler"));
     }
     // Under daylight, and under a glowing wire.
     const double y = height() - kSwatch - 4;

@@ -72,6 +72,17 @@ QStringList judged_lines(const question::GlareAnswer& a) {
     return out;
 }
 
+// What the body clock gets, beside what is seen.
+QString by_wavelength(const question::GlareAnswer& a) {
+    const auto light = question::eye_light(a);
+    const QString ratio = language::number(light.photopic > 0 ? light.melanopic / light.photopic : 0, 'f', 2);
+    if (a.picture.lens.kind == light::Lens::Kind::hemisphere)
+        return QObject::tr("melanopic EDI at the eye %1 lx, %2 of the illuminance")
+            .arg(report::figure(light.melanopic), ratio);
+    return QObject::tr("melanopic, mean %1 cd/m\u00b2, %2 of the luminance")
+        .arg(report::figure(light.melanopic), ratio);
+}
+
 QString ratio_line(const question::GlareAnswer& a) {
     const auto ratios = question::task_ratios(a.picture, a.rule);
     if (ratios.task <= 0) return {};
@@ -136,6 +147,8 @@ PictureFacts::PictureFacts(QWidget* parent) : QWidget(parent) {
     column->addWidget(facts_);
     histogram_ = new HistogramView;
     column->addWidget(histogram_);
+    light_ = new LightSpectrumView;
+    column->addWidget(light_);
     region_ = told("picture-region");
     column->addWidget(region_);
     column->addWidget(heading(QObject::tr("Sources of glare")));
@@ -172,7 +185,10 @@ void PictureFacts::show_answer(const question::GlareAnswer& answer, const report
                                         .arg(report::figure(answer.picture.field), report::unit_words(answer.picture)));
     if (answer.picture.of == light::PictureOf::luminance)
         if (const QString ratios = ratio_line(answer); !ratios.isEmpty()) lines << ratios;
+    if (answer.spectral != nullptr) lines << by_wavelength(answer);
     lines << how_taken(answer, settling);
+    if (answer.bands > 0 && answer.spectral == nullptr)
+        lines << QObject::tr("By wavelength: band %1 of %2").arg(answer.bands_done + 1).arg(answer.bands);
     for (QString& line : lines) line = line.toHtmlEscaped();
     lines[0] = QStringLiteral("<b>%1</b>").arg(lines[0]);
     facts_->setText(lines.join(QStringLiteral("<br>")));
@@ -180,6 +196,10 @@ void PictureFacts::show_answer(const question::GlareAnswer& answer, const report
     for (auto* table : {sources_, indices_}) table->setEnabled(answer.judged);
     fill_sources(answer);
     fill_indices(answer);
+}
+
+void PictureFacts::show_light(const question::GlareAnswer& answer, std::optional<size_t> pixel) {
+    light_->show_light(answer.spectral, pixel);
 }
 
 void PictureFacts::show_region(const question::GlareAnswer& answer, const question::PictureRegion& region) {

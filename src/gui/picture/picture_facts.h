@@ -6,6 +6,7 @@
 #include <QTableWidget>
 #include <QWidget>
 
+#include "gui/picture/light_spectrum_view.h"
 #include "gui/picture/picture_view.h"
 
 namespace wp::gui {
@@ -30,6 +31,8 @@ class PictureFacts : public QWidget {
  public:
     explicit PictureFacts(QWidget* parent = nullptr);
     void show_answer(const question::GlareAnswer& answer, const report::Scale& scale, bool settling);
+    /// Of a picture by wavelength: the light at a pixel.
+    void show_light(const question::GlareAnswer& answer, std::optional<size_t> pixel);
     void show_region(const question::GlareAnswer& answer, const question::PictureRegion& region);
 
  private:
@@ -38,6 +41,7 @@ class PictureFacts : public QWidget {
 
     QLabel *facts_, *region_;
     HistogramView* histogram_;
+    LightSpectrumView* light_;
     QTableWidget *sources_, *indices_;
 };
 

@@ -67,6 +67,9 @@ void PictureWindow::follow_taking() {
     lens_->setCurrentIndex(static_cast<int>(choice.lens));
     of_->setCurrentIndex(static_cast<int>(choice.of));
     blinds_->setCurrentIndex(static_cast<int>(choice.blinds));
+    bands_->setCurrentIndex(bands_->findData(desktop_.asker().eye().bands()));
+    sky_colour_->setCurrentIndex(static_cast<int>(desktop_.asker().eye().sky_colour()));
+    for (auto* box : {bands_, sky_colour_}) box->setVisible(choice.of == Choice::Of::wavelengths);
     const auto* const size = std::ranges::lower_bound(kSizes, choice.pixels);
     pixels_->setCurrentIndex(static_cast<int>(std::min<std::ptrdiff_t>(size - kSizes, std::size(kSizes) - 1)));
 }
@@ -130,6 +133,31 @@ void PictureWindow::change_taking() {
     refresh();
 }
 
+void PictureWindow::change_bands() {
+    desktop_.asker().eye().take_bands(bands_->currentData().toInt(),
+                                      static_cast<model::SkyColour>(sky_colour_->currentIndex()));
+    shown_->setCurrentIndex(0);
+    refresh();
+}
+
+// What of the picture itself stands beside it.
+std::optional<light::PictureOf> PictureWindow::beside_as() const {
+    const QVariant what = beside_->currentData();
+    return what.isValid() ? std::optional(static_cast<light::PictureOf>(what.toInt())) : std::nullopt;
+}
+
+// The light that is pointed at, of a picture by wavelength.
+void PictureWindow::show_light() {
+    const Answer answer = left_->answer();
+    if (answer == nullptr) return;
+    const auto pointed = left_->look().pointed;
+    const auto& lens = answer->picture.lens;
+    std::optional<size_t> pixel;
+    if (pointed && question::value_at(answer->picture, *pointed))
+        pixel = static_cast<size_t>(pointed->y) * static_cast<size_t>(lens.width) + static_cast<size_t>(pointed->x);
+    facts_->show_light(*answer, pixel);
+}
+
 void PictureWindow::set_rule(const model::SourceChoice& rule) {
     rule_ = rule;
     against_->setCurrentIndex(static_cast<int>(rule.against));
@@ -155,7 +183,8 @@ report::PictureStyle PictureWindow::style() const {
 }
 
 void PictureWindow::restyle() {
-    stops_->setVisible(look_->currentIndex() == static_cast<int>(Look::exposed));
+    stops_->setVisible(look_->currentIndex() == static_cast<int>(Look::exposed) ||
+                       look_->currentIndex() == static_cast<int>(Look::coloured));
     const auto drag = zone_->isChecked()     ? PictureView::Drag::zone
                       : circle_->isChecked() ? PictureView::Drag::circle
                                              : PictureView::Drag::rectangle;
@@ -164,6 +193,11 @@ void PictureWindow::restyle() {
     for (auto* view : {left_, right_}) {
         auto own = style();
         if (scale_.difference) own.look = Look::false_colour, own.sources = false;
+        // What is read of bands has no colours of its own, and its ratio a scale of its own.
+        if (view == right_ && beside_as()) own.look = Look::false_colour;
+        if (view == right_ && beside_as() == light::PictureOf::ratio)
+            own.scale =
+                report::picture_scale(right_->answer() != nullptr ? right_->answer()->picture : light::Picture());
         view->set_style(own);
         view->set_drag(drag);
     }
@@ -176,7 +210,8 @@ void PictureWindow::restyle() {
 // Of a choice whose first entries are no held pictures; the last of these is the living one.
 PictureWindow::Answer PictureWindow::chosen(const QComboBox& choice, int first) const {
     const int at = choice.currentIndex() - first;
-    if (at == 0) return desktop_.answers().glare(desktop_.document().option().id);
+    if (at == 0 || (&choice == beside_ && choice.currentIndex() == 1))
+        return desktop_.answers().glare(desktop_.document().option().id);
     return at > 0 && at <= static_cast<int>(held_.size()) ? held_[static_cast<size_t>(at - 1)].answer : nullptr;
 }
 
@@ -196,6 +231,8 @@ void PictureWindow::fill_choices() {
     beside_->clear();
     shown_->addItem(QObject::tr("What is seen now"));
     beside_->addItems({QObject::tr("nothing"), QObject::tr("what is seen now")});
+    beside_->addItem(QObject::tr("its melanopic light"), static_cast<int>(light::PictureOf::melanopic));
+    beside_->addItem(QObject::tr("melanopic to photopic"), static_cast<int>(light::PictureOf::ratio));
     for (const Held& held : held_) {
         shown_->addItem(held.title);
         beside_->addItem(held.title);
@@ -207,14 +244,16 @@ void PictureWindow::fill_choices() {
 
 void PictureWindow::refresh() {
     if (filling_ || !isVisible()) return;
-    const Answer left = chosen(*shown_, 0), right = beside_->currentIndex() > 0 ? chosen(*beside_, 1) : nullptr;
+    const Answer left = chosen(*shown_, 0);
+    const auto read_as = left != nullptr && left->spectral != nullptr ? beside_as() : std::nullopt;
+    const Answer right = beside_->currentIndex() > 0 && !beside_as() ? chosen(*beside_, kBeforeHeld) : nullptr;
     difference_->setEnabled(right != nullptr);
     if (left == nullptr) {
         left_->set_title(desktop_.asker().eye().hindrance());
         left_->show_answer(nullptr);
         return;
     }
-    worker_.ask({left, right, question::source_rule(rule_), right != nullptr && difference_->isChecked()});
+    worker_.ask({left, right, question::source_rule(rule_), right != nullptr && difference_->isChecked(), read_as});
 }
 
 PictureWindow::Prepared PictureWindow::prepare(const Wanted& wanted) {
@@ -223,6 +262,8 @@ PictureWindow::Prepared PictureWindow::prepare(const Wanted& wanted) {
         return std::make_shared<const question::GlareAnswer>(question::judged_anew(*answer, wanted.rule));
     };
     Prepared out{judged(wanted.left), judged(wanted.right)};
+    if (wanted.read_as)
+        out.right = std::make_shared<const question::GlareAnswer>(question::read_as(*wanted.left, *wanted.read_as));
     if (!wanted.difference) return out;
     const auto apart = question::difference(out.left->picture, out.right->picture);
     out.alike = apart.has_value();
@@ -241,13 +282,17 @@ void PictureWindow::take(const Prepared& found) {
     left_->show_answer(found.left);
     right_->setVisible(found.right != nullptr);
     right_->show_answer(found.right);
-    const QString left = title_of(*shown_, 0), right = title_of(*beside_, 1);
+    const QString left = title_of(*shown_, 0);
+    QString right = beside_as() ? QString() : title_of(*beside_, kBeforeHeld);
+    if (found.right != nullptr && beside_as())
+        right = QObject::tr("%1, by bands").arg(report::quantity_words(found.right->picture));
     left_->set_title(found.difference ? QObject::tr("%1, less %2").arg(left, right) : left);
     right_->set_title(right);
     setWindowTitle(QObject::tr("Picture: %1").arg(left));
     if (!found.alike) left_->set_title(QObject::tr("These two cannot be told apart: their lenses or sizes differ"));
     show_scale();
     facts_->show_region(*found.left, left_->region());
+    show_light();
 }
 
 // The legend is as free as the sheet's: it takes its ends, its steps and its lines from the same place.

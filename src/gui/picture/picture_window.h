@@ -48,6 +48,9 @@ class PictureWindow : public QWidget {
 
  private:
     static constexpr int kSizes[] = {256, 512, 1024, 2048, 4096};  ///< pixels across
+    /// Entries of what stands beside, before the held pictures, less one: nothing, the living one, and two that are
+    /// read of the picture itself.
+    static constexpr int kBeforeHeld = 3;
     struct Held {
         QString title;
         Answer answer;
@@ -57,6 +60,7 @@ class PictureWindow : public QWidget {
         Answer left, right;
         metric::SourceRule rule;
         bool difference = false;
+        std::optional<light::PictureOf> read_as;  // the right: what the left tells by wavelength
     };
     struct Prepared {
         Answer left, right;
@@ -77,6 +81,9 @@ class PictureWindow : public QWidget {
     void take(const Prepared& found);
     void show_scale();
     void change_taking();
+    void change_bands();
+    std::optional<light::PictureOf> beside_as() const;
+    void show_light();
     void fill_places();
     void look_from_place(int index);
     void change_rule();
@@ -94,7 +101,7 @@ class PictureWindow : public QWidget {
     Desktop& desktop_;
     std::vector<Held> held_;
     model::SourceChoice rule_;
-    QComboBox *from_, *lens_, *of_, *pixels_, *blinds_, *look_, *against_, *shown_, *beside_;
+    QComboBox *from_, *lens_, *of_, *pixels_, *blinds_, *look_, *against_, *shown_, *beside_, *bands_, *sky_colour_;
     QDoubleSpinBox* stops_;
     QToolButton *quiet_, *lines_, *sources_, *zone_, *difference_, *circle_, *sheet_;
     PictureView *left_, *right_;

@@ -72,8 +72,13 @@ QWidget* PictureWindow::build_taking() {
     lens_ = box(
         "picture-lens", QObject::tr("Lens"),
         {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"), QObject::tr("Parallel")});
-    of_ =
-        box("picture-of", QObject::tr("What is pictured"), {QObject::tr("Luminance"), QObject::tr("Light that falls")});
+    of_ = box("picture-of", QObject::tr("What is pictured"),
+              {QObject::tr("Luminance"), QObject::tr("Light that falls"), QObject::tr("By wavelength")});
+    bands_ = box("picture-bands", QObject::tr("Bands of wavelength"), {});
+    for (const int bands : {3, 9, 27, 81}) bands_->addItem(QObject::tr("%1 bands").arg(bands), bands);
+    bands_->setToolTip(QObject::tr("Each is a picture of its own: 9 take about ten times as long as one"));
+    sky_colour_ = box("picture-sky-colour", QObject::tr("Colour of the sky"),
+                      {QObject::tr("Sky of D65"), QObject::tr("Sky by its luminance")});
     QStringList sizes;
     for (const int size : kSizes) sizes << QObject::tr("%1 px").arg(size);
     pixels_ = box("picture-pixels", QObject::tr("Pixels across"), sizes);
@@ -81,6 +86,10 @@ QWidget* PictureWindow::build_taking() {
                   {QObject::tr("Blinds as they stand"), QObject::tr("Blinds open"), QObject::tr("Blinds closed")});
     for (auto* choice : {lens_, of_, pixels_, blinds_}) {
         connect(choice, &QComboBox::activated, this, &PictureWindow::change_taking);
+        row->addWidget(choice);
+    }
+    for (auto* choice : {bands_, sky_colour_}) {
+        connect(choice, &QComboBox::activated, this, &PictureWindow::change_bands);
         row->addWidget(choice);
     }
     row->addStretch(1);
@@ -122,7 +131,8 @@ QWidget* PictureWindow::build_looking() {
     auto* bar = new QWidget;
     auto* row = bar_of(bar);
     look_ = box("picture-look", QObject::tr("How it is shown"),
-                {QObject::tr("False colour"), QObject::tr("Exposed"), QObject::tr("As an eye sees it")});
+                {QObject::tr("False colour"), QObject::tr("Exposed"), QObject::tr("As an eye sees it"),
+                 QObject::tr("In colour")});
     stops_ = new QDoubleSpinBox;
     stops_->setObjectName(QStringLiteral("picture-stops"));
     stops_->setAccessibleName(QObject::tr("Exposure in stops"));
@@ -188,6 +198,7 @@ void PictureWindow::build_views(QBoxLayout& column) {
         pair->addWidget(view, 1);
         auto* other = view == left_ ? right_ : left_;
         connect(view, &PictureView::looked, other, [view, other] { other->follow(view->look()); });
+        connect(view, &PictureView::looked, this, &PictureWindow::show_light);
         connect(view, &PictureView::region_changed, this, [this, view] {
             if (view->answer() != nullptr) facts_->show_region(*view->answer(), view->region());
         });

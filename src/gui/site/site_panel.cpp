@@ -8,6 +8,7 @@
 #include "gui/site/weather_folder.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QGridLayout>
@@ -254,6 +255,25 @@ void SitePanel::refresh_fields() {
     form->addRow(from_file);
 }
 
+// Materials that have a spectrum: nothing else has a colour to give.
+void SitePanel::add_ground_colour(QFormLayout* form) {
+    const auto& project = document_.project();
+    auto* colour = new QComboBox;
+    colour->setObjectName(QStringLiteral("ground-colour"));
+    colour->addItem(QObject::tr("grey"), QString());
+    for (const auto& m : project.materials)
+        if (m.kind == model::Material::Kind::opaque && !m.spectrum.empty())
+            colour->addItem(QString::fromStdString(m.name), QString::fromStdString(m.id));
+    if (colour->count() == 1 && project.site.ground_colour.empty()) return delete colour;
+    colour->setCurrentIndex(std::max(0, colour->findData(QString::fromStdString(project.site.ground_colour))));
+    connect(colour, &QComboBox::activated, this, [this, colour] {
+        document_.edit(QObject::tr("Colour of the ground"), [&](model::Project& p) {
+            p.site.ground_colour = colour->currentData().toString().toStdString();
+        });
+    });
+    form->addRow(QObject::tr("Its colour, by wavelength"), colour);
+}
+
 // One reflectance of the ground, or twelve.
 void SitePanel::add_ground(QFormLayout* form) {
     const auto& site = document_.project().site;
@@ -262,6 +282,7 @@ void SitePanel::add_ground(QFormLayout* form) {
                      document_.edit(QObject::tr("Ground reflectance"),
                                     [&](model::Project& p) { p.site.ground_reflectance = std::clamp(v, 0.0, 0.9); });
                  }));
+    add_ground_colour(form);
     auto* monthly = new QCheckBox(QObject::tr("by month, for moments and years"));
     monthly->setObjectName(QStringLiteral("ground-by-month"));
     monthly->setChecked(!site.ground_by_month.empty());

@@ -38,6 +38,7 @@ class SitePanel : public QWidget {
     void refresh_fields();
     void refresh_days();
     void add_ground(QFormLayout* form);
+    void add_ground_colour(QFormLayout* form);
     bool keeps_place_ = false;
     QComboBox* others_;
     void choose_weather();

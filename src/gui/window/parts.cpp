@@ -5,6 +5,7 @@
 #include "gui/building/building_tree.h"
 #include "gui/certify/certify_desk.h"
 #include "gui/check/model_check.h"
+#include "gui/clock/body_clock_page.h"
 #include "gui/companion/eye_view.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/section_view.h"
@@ -44,8 +45,8 @@ std::vector<MakePage>& companion_makers() {
 }
 
 std::vector<MakePage>& page_makers() {
-    static std::vector<MakePage> all{building_page, materials_page, types_page, why_page,
-                                     readings_page, glare_page,     year_page,  use_page};
+    static std::vector<MakePage> all{building_page, materials_page,  types_page, why_page, readings_page,
+                                     glare_page,    body_clock_page, year_page,  use_page};
     return all;
 }
 

@@ -68,16 +68,16 @@ void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
     flow.table(sources);
 }
 
-// Seats of a year of glare, as their table has them.
-void tell_seats(Flow& flow, const BookOption& of) {
-    const auto found = of.answers.tables.find(model::Question::Kind::glare_year);
+// Seats over a year, as their table has them.
+void tell_seats(Flow& flow, const BookOption& of, model::Question::Kind kind, const QString& title) {
+    const auto found = of.answers.tables.find(kind);
     if (found == of.answers.tables.end()) return;
     const auto& table = *found->second;
     BookTable out;
     out.columns = {{QObject::tr("Where"), 3}};
     std::vector<const question::Column*> columns;
     for (const auto& figure : figure::point_figures())
-        if (figure.of == model::Question::Kind::glare_year)
+        if (figure.of == kind)
             if (const auto* column = figure::column_of(table, figure)) {
                 columns.push_back(column);
                 out.columns.push_back({language::words(figure.name), 2, true});
@@ -98,7 +98,7 @@ void tell_seats(Flow& flow, const BookOption& of) {
             out.rows.push_back(std::move(row));
         }
     if (out.rows.empty()) return;
-    flow.heading(2, QObject::tr("Glare of the year at seats"));
+    flow.heading(2, title);
     flow.table(out);
 }
 
@@ -153,9 +153,11 @@ void tell_glare(Flow& flow, const HeldFacts& facts) {
     tell_gaps(flow, of);
     for (const auto* answer : of.answers.glares) tell_picture(flow, *answer);
     for (const auto& shots : facts->shots) tell_shots(flow, shots);
-    tell_seats(flow, of);
+    tell_seats(flow, of, model::Question::Kind::glare_year, QObject::tr("Glare of the year at seats"));
+    tell_seats(flow, of, model::Question::Kind::body_clock, QObject::tr("Melanopic light of the year at seats"));
     if (of.answers.glares.empty() && facts->shots.empty() &&
-        !of.answers.tables.contains(model::Question::Kind::glare_year))
+        !of.answers.tables.contains(model::Question::Kind::glare_year) &&
+        !of.answers.tables.contains(model::Question::Kind::body_clock))
         flow.text(QObject::tr("No picture was asked."), Tone::faint);
 }
 
