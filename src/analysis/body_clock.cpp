@@ -257,30 +257,28 @@ class Table {
         table_.planes = a.points;
         const BodyClockChoice& c = a.question.body_clock;
         const std::string level = fmt::format("{:g} lx", c.level),
-                          run = fmt::format("{:g} h begun by {:g} h", c.hours, c.begins_by);
+                          run = fmt::format("{:g} h begun by {:g} h", c.hours, c.begins_by),
+                          share = fmt::format("{:g} %", 100 * c.share), enough = ": " + level + " for " + run;
         add("enough_degrees",
-            fmt::format("Directions with enough melanopic light: {} for {} on {:g} % of the days of use", level, run,
-                        100 * c.share),
-            "\u00b0", [&](size_t places, size_t i) { return reading_.enough(places, i); });
-        const std::string days = fmt::format("Days with {} melanopic EDI for {}", level, run),
-                          time = fmt::format("Time with {} melanopic EDI", level), mean = "Mean melanopic EDI",
-                          ratio = "Melanopic daylight efficacy ratio";
+            "Directions with enough melanopic light" + enough + " on " + share + " of the days of use", "\u00b0",
+            [&](size_t places, size_t i) { return reading_.enough(places, i); });
+        const std::string days = "Days with enough melanopic light, ", time = "Time with enough melanopic light, ",
+                          mean = "Mean melanopic EDI, ", own = "as one looks";
         if (eyes.own < eyes.planes.size()) {
-            const std::string own = ", as one looks";
-            add_own("days_own_percent", days + own, "%", &Reading::days);
+            add_own("days_own_percent", days + own + enough, "%", &Reading::days);
             add_own("held_own_lx",
-                    fmt::format("Melanopic EDI held for {} on {:g} % of the days of use", run, 100 * c.share) + own,
-                    "lx", &Reading::held);
-            add_own("time_own_percent", time + own, "%", &Reading::time);
+                    "Melanopic EDI held, " + own + ": for " + run + " on " + share + " of the days of use", "lx",
+                    &Reading::held);
+            add_own("time_own_percent", time + own + ": " + level, "%", &Reading::time);
             add_own("mean_own_lx", mean + own, "lx", &Reading::mean);
-            add_own("der_own", ratio + own, "", &Reading::ratio);
+            add_own("der_own", "Melanopic daylight efficacy ratio of the year, " + own, "", &Reading::ratio);
         }
-        add_ends("days", "percent", days, "%", &Reading::days);
-        add_ends("time", "percent", time, "%", &Reading::time);
-        add_ends("mean", "lx", mean, "lx", &Reading::mean);
+        add_ends("days", "percent", days, enough, "%", &Reading::days);
+        add_ends("time", "percent", time, ": " + level, "%", &Reading::time);
+        add_ends("mean", "lx", mean, "", "lx", &Reading::mean);
         for (int k = 0; k < kHeadings; ++k)
             add(fmt::format("days_towards_{:03.0f}_percent", std::floor(kStep * k)),
-                fmt::format("{}, towards {:g}\u00b0", days, kStep * k), "%", [&, k](size_t places, size_t i) {
+                fmt::format("{}towards {:g}\u00b0{}", days, kStep * k, enough), "%", [&, k](size_t places, size_t i) {
                     return reading_.days(places * kHeadings + static_cast<size_t>(k), i);
                 });
     }
@@ -306,10 +304,11 @@ class Table {
     void add_own(const char* id, const std::string& name, const char* unit, Of of) {
         add(id, name, unit, [&](size_t places, size_t i) { return (reading_.*of)(eyes_.own + places, i); });
     }
-    void add_ends(const std::string& id, const std::string& unit_id, const std::string& name, const char* unit, Of of) {
+    void add_ends(const std::string& id, const std::string& unit_id, const std::string& name, const std::string& more,
+                  const char* unit, Of of) {
         for (const bool best : {true, false})
             add(fmt::format("{}_{}_{}", id, best ? "best" : "worst", unit_id),
-                name + (best ? ", in the best direction" : ", in the worst direction"), unit,
+                name + (best ? "in the best direction" : "in the worst direction") + more, unit,
                 [&, best](size_t places, size_t i) {
                     Told end;
                     for (size_t k = 0; k < kHeadings; ++k) {

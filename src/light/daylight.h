@@ -4,6 +4,7 @@
 #include <functional>
 
 #include "climate/sky.h"
+#include "light/state.h"
 
 namespace wp::light {
 
@@ -12,13 +13,9 @@ struct Daylight {
     Vec3 sun{0, 0, -1};
     double sun_lux = 0;           ///< normal to the beam
     double ground_luminance = 0;  ///< of the far ground, cd/m^2
-    /// What a luminance of the sky is in the unit that is asked for; empty: cd/m^2, as the other two are.
-    std::function<double(double luminance)> of_sky{};
-
-    double sky_towards(Vec3 direction) const {
-        const double luminance = sky.luminance(direction);
-        return of_sky ? of_sky(luminance) : luminance;
-    }
+    // Of a scene whose states are bands of wavelength: what a lux, or cd/m^2, of each is in every band.
+    std::function<ByState(double luminance)> bands_of_sky{};
+    ByState bands_of_sun{}, bands_of_ground{};
 };
 
 }  // namespace wp::light

@@ -94,6 +94,7 @@ class Drawing {
         out_.value.assign(wide_ * high_, 0.0f);
         out_.error = out_.value;
         out_.parts.assign(Picture::kParts, out_.value);
+        out_.bands.assign(bands(), out_.value);
         done_.assign(wide_ * high_, 0);
         memories_.assign(Picture::kParts, RememberedLight(*task.scene));
         tiles_wide_ = (wide_ + kTile - 1) / kTile;
@@ -132,12 +133,19 @@ class Drawing {
         // Parts are eight pictures: what nobody wants is not copied.
         std::vector<std::vector<float>> parts;
         if (!task_.keeps_parts) parts = std::move(out_.parts);
+        auto in_bands = std::move(out_.bands);
         Picture so_far = out_;
+        out_.bands = std::move(in_bands);
         if (!task_.keeps_parts) out_.parts = std::move(parts);
         finish_parts(so_far);
         step(so_far);
     }
     Picture ended() {
+        for (auto& band : out_.bands) {
+            for (size_t at = 0; at < band.size(); ++at)
+                band[at] /= static_cast<float>(std::max<uint32_t>(done_[at], 1) * Picture::kParts);
+            if (out_.samples == 0) fill(band);
+        }
         finish_parts(out_);
         return std::move(out_);
     }
@@ -181,9 +189,13 @@ class Drawing {
     struct Learned {
         RememberedLight::Cell cell;
         double lux;
+        ByState bands;
     };
-    // Of a tile's pixels, by part: what one round finds.
-    using Found = std::array<std::array<double, kTile * kTile>, Picture::kParts>;
+    // Of a tile's pixels, by part: what one round finds; of all parts together in every band.
+    struct Found {
+        std::array<std::array<double, kTile * kTile>, Picture::kParts> parts{};
+        std::vector<ByState> bands;
+    };
     using Lessons = std::array<std::vector<Learned>, Picture::kParts>;
     // A tile that is not traced to its end is as if it had not been begun.
     void round(uint32_t target, bool coarse, const Cancel& cancel) {
@@ -192,8 +204,9 @@ class Drawing {
             if (!open_[tile] || cancel.requested() || (coarse && !has_coarse(tile))) return;
             Tally tally;
             Found found{};
+            if (bands() > 0) found.bands.assign(kTile * kTile, ByState{});
             for (size_t part = 0; part < Picture::kParts; ++part)
-                trace_tile(tile, part, target, coarse, cancel, found[part], lessons[tile][part], tally);
+                trace_tile(tile, part, target, coarse, cancel, found, lessons[tile][part], tally);
             if (!cancel.requested()) keep(tile, target, coarse, found);
             const std::lock_guard lock(mutex_);
             out_.tally += tally;
@@ -202,7 +215,8 @@ class Drawing {
         if (cancel.requested()) return;
         parallel_for(Picture::kParts, [&](size_t part) {
             for (const Lessons& of_tile : lessons)
-                for (const Learned& learned : of_tile[part]) memories_[part].learn(learned.cell, learned.lux);
+                for (const Learned& learned : of_tile[part])
+                    memories_[part].learn(learned.cell, learned.lux, learned.bands);
         });
     }
     void keep(size_t tile, uint32_t target, bool coarse, const Found& found) {
@@ -210,7 +224,8 @@ class Drawing {
             if (coarse && !is_coarse(x, y)) return;
             const size_t at = y * wide_ + x;
             for (size_t part = 0; part < Picture::kParts; ++part)
-                out_.parts[part][at] += static_cast<float>(found[part][in_tile(x, y)]);
+                out_.parts[part][at] += static_cast<float>(found.parts[part][in_tile(x, y)]);
+            for (size_t k = 0; k < bands(); ++k) out_.bands[k][at] += found.bands[in_tile(x, y)][k + 1];
             done_[at] = target;
         });
     }
@@ -238,8 +253,8 @@ class Drawing {
         return out;
     }
 
-    void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, const Cancel& cancel,
-                    std::array<double, kTile * kTile>& found, std::vector<Learned>& learned, Tally& tally) {
+    void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, const Cancel& cancel, Found& found,
+                    std::vector<Learned>& learned, Tally& tally) {
         std::vector<Remembering::Asked> asked;
         PictureSink sink{*task_.scene, task_.daylight, sun(part), veils_.part(part), tally};
         // A first look cannot wait for what is worth its while later only.
@@ -249,13 +264,17 @@ class Drawing {
             if (coarse && !is_coarse(x, y)) return;
             const size_t at = y * wide_ + x;
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(at), static_cast<uint32_t>(part));
-            sink.sum = 0;
+            sink.clear();
+            const uint32_t first_choice =
+                random::hash(static_cast<uint32_t>(at), task_.seed) % 1024 + static_cast<uint32_t>(part);
             for (uint32_t i = done_[at]; i < target && !cancel.requested(); ++i) {
+                if (task_.scene->choices() > 1) tracer.choose(sink.choose(first_choice + i * Picture::kParts));
                 sample(tracer, static_cast<double>(x), static_cast<double>(y), random::Stream(seed, i));
                 answer(tracer, sink, asked, learned);
             }
-            found[in_tile(x, y)] =
-                task_.of == PictureOf::luminance ? sink.sum / static_cast<double>(kEyeWeight) : sink.sum;
+            const float over = task_.of == PictureOf::luminance ? kEyeWeight : 1.0f;
+            found.parts[part][in_tile(x, y)] = sink.sum / static_cast<double>(over);
+            if (bands() > 0) found.bands[in_tile(x, y)] = found.bands[in_tile(x, y)] + sink.bands * (1 / over);
         });
         tally += tracer.tally();
     }
@@ -276,27 +295,42 @@ class Drawing {
     void answer(Tracing& tracer, PictureSink& sink, std::vector<Remembering::Asked>& asked,
                 std::vector<Learned>& learned) const {
         const double before = sink.sum;
+        const ByState bands_before = sink.bands;
         double more = 0;
+        ByState more_bands{};
         const std::vector<Remembering::Asked> all = std::exchange(asked, {});
         if (all.empty()) return;
         sink.memory.asked = nullptr;
-        for (const auto& [cell, place, weight, from] : all) {
+        const ByState share = has_choices() ? over(task_.scene->share_of(sink.choice)) : kAllAlike;
+        for (const auto& [cell, place, weight, from, states] : all) {
             random::Stream stream = from;
             float carried = weight;
             if (weight > 0 && carried < kAnswered) {
                 if (stream.next().u * kAnswered >= carried) continue;
                 carried = kAnswered;
             }
-            sink.sum = 0;
+            sink.clear();
             sink.begun = 2;
             tracer.from_point(place.at, place.normal, place.space, 1, stream);
             sink.begun = 0;
-            more += static_cast<double>(carried) * sink.sum;
-            learned.push_back({cell, sink.sum});
+            more += static_cast<double>(bands() > 0 ? carried * states[0] : carried) * sink.sum;
+            // The path that asks has its share of the band already, and the one that answers, too.
+            if (bands() > 0) more_bands = more_bands + states * sink.bands * share * carried;
+            learned.push_back({cell, sink.sum, sink.bands});
         }
         sink.memory.asked = &asked;
         sink.sum = before + more;
+        sink.bands = bands_before + more_bands;
     }
+
+    bool has_choices() const { return task_.scene->choices() > 0; }
+    static ByState over(const ByState& by) {
+        ByState out;
+        for (size_t k = 0; k < kMostStates; ++k) out[k] = by[k] > 0 ? 1 / by[k] : 0.0f;
+        return out;
+    }
+    // States after the first.
+    size_t bands() const { return task_.scene->states() - 1; }
 
     // What is seen past all panes.
     std::optional<LitPlace> matt_place(Vec3f from, Vec3f along) const {

@@ -26,7 +26,7 @@ enum class PictureOf {
 };
 
 struct PictureTask {
-    const Scene* scene = nullptr;  ///< in one state
+    const Scene* scene = nullptr;  ///< in one state, or in bands of wavelength; the first is what is judged by
     Lens lens;
     Pose pose;
     Daylight daylight;
@@ -51,6 +51,9 @@ struct Picture {
     /// cd/m^2 or lux, row 0 on top; 0 outside the circle. Suns are not drawn in; see suns.
     std::vector<float> value;
     std::vector<float> error;  ///< standard error of each
+    /// Of a scene whose states are bands of wavelength: of each but the first, in the unit of its daylight. Not told
+    /// before the end.
+    std::vector<std::vector<float>> bands;
     std::vector<SeenSun> suns;
     /// Hemisphere: vertical illuminance at the eye without suns, lux. Else the mean over the picture, by solid angle
     /// where there is one.

@@ -12,6 +12,7 @@ namespace wp::light {
 struct VeilLux {
     const VeilCells* cells = nullptr;
     const double* lux = nullptr;
+    const ByState* bands = nullptr;  ///< of a scene in several states
 };
 
 /// What paths have told of the rooms' surfaces, and what they have still to tell. Null: nothing is remembered.
@@ -24,11 +25,13 @@ struct Remembering {
         LitPlace place;
         float weight;
         random::Stream stream;
+        ByState states;  ///< of the path that asks
     };
     std::vector<Asked>* asked = nullptr;  ///< null: such a place is traced on as if it were any
 };
 
-/// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it.
+/// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it. Of a scene whose
+/// states are bands of wavelength its first state is told so, and each of them in the band's own unit.
 struct PictureSink {
     using LooksIntoReveals = void;
     const Scene& scene;
@@ -39,24 +42,41 @@ struct PictureSink {
     Remembering memory{};
     double sum = 0;
     int begun = 0;  ///< reflections before the path that is told of
+    ByState bands{};
+    size_t choice = 0;  ///< of wavelengths, as the tracer's
 
-    void sky(Vec3f d, float weight, const Trail&) {
-        sum += static_cast<double>(weight) * daylight.sky_towards(d.as<double>());
+    void clear() { sum = 0, bands = {}; }
+    /// One after the other, so that all are met as often: what the tracer must be told.
+    size_t choose(uint32_t number) { return choice = number % scene.choices(); }
+    bool has_bands() const { return scene.states() > 1; }
+
+    void sky(Vec3f d, float weight, const Trail& trail) {
+        const double luminance = daylight.sky.luminance(d.as<double>());
+        if (has_bands() && daylight.bands_of_sky)
+            bands = bands + trail.states * daylight.bands_of_sky(luminance) * (weight * static_cast<float>(luminance));
+        sum += static_cast<double>(weight * first_of(trail)) * luminance;
     }
-    void ground(float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
-    void add(float weight, const SunJoins::Found& found) {
-        sum += static_cast<double>(weight * found.share) * daylight.sun_lux;
+    void ground(float weight, const Trail& trail) {
+        const auto luminance = static_cast<float>(daylight.ground_luminance);
+        if (has_bands()) bands = bands + trail.states * daylight.bands_of_ground * (weight * luminance);
+        sum += static_cast<double>(weight * first_of(trail)) * daylight.ground_luminance;
+    }
+    void add(float weight, const SunJoins::Found& found, const Trail& trail) {
+        if (!(found.share > 0)) return;
+        const float lux = weight * found.share * static_cast<float>(daylight.sun_lux);
+        if (has_bands()) bands = bands + trail.states * found.states * daylight.bands_of_sun * lux;
+        sum += static_cast<double>(lux * first_of(trail) * (has_bands() ? found.states[0] : 1.0f));
     }
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
         if (sun == nullptr) return;
         const random::Pair dice = stream.next();
         // Of a place that is remembered the sun on itself is found apart.
-        if (begun == 0 || trail.order > 0) add(weight, sun->look(place, tally));
+        if (begun == 0 || trail.order > 0) add(weight, sun->look(place, tally), trail);
         if (!SunJoins::is_worth_it(weight, dice.v)) return;
-        if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally));
+        if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally, choice), trail);
     }
-    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {
-        if (sun != nullptr) add(weight, sun->gloss(place, lobe, tally));
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) {
+        if (sun != nullptr) add(weight, sun->gloss(place, lobe, tally), trail);
     }
     /// A veil that is looked at itself is told place by place.
     bool ends_at(const LitPlace& place, float weight, const Trail& trail) {
@@ -64,7 +84,8 @@ struct PictureSink {
             return false;
         const int cell = veils.cells->cell_at(scene.portals()[static_cast<size_t>(place.veil)], place.veil, place.at);
         if (cell < 0) return false;
-        sum += static_cast<double>(weight) * veils.lux[cell];
+        if (veils.bands != nullptr) bands = bands + trail.states * veils.bands[cell] * weight;
+        sum += static_cast<double>(weight * first_of(trail)) * veils.lux[cell];
         return true;
     }
     /// Ends most paths at the second surface that they meet. Of few of those it learns still, so that what is
@@ -78,12 +99,17 @@ struct PictureSink {
         const random::Pair dice = stream.next();
         if (memory.asked == nullptr && !known) return false;
         if (memory.asked != nullptr && (!known || dice.u < known->learns))
-            memory.asked->push_back({*cell, place, known ? 0.0f : weight, stream.branch()});
+            memory.asked->push_back({*cell, place, known ? 0.0f : weight, stream.branch(), trail.states});
         // Seldom, but bright: so much sun falls onto a place that it is looked for however little a path carries.
-        if (sun != nullptr) add(weight, sun->look(place, tally));
-        if (known) sum += static_cast<double>(weight) * known->lux;
+        if (sun != nullptr) add(weight, sun->look(place, tally), trail);
+        if (!known) return true;
+        if (has_bands()) bands = bands + trail.states * known->bands * weight;
+        sum += static_cast<double>(weight * first_of(trail)) * known->lux;
         return true;
     }
+
+ private:
+    float first_of(const Trail& trail) const { return has_bands() ? trail.states[0] : 1.0f; }
 };
 
 }  // namespace wp::light

@@ -23,8 +23,9 @@ class PictureVeils {
     const Scene& scene_;
     VeilCells cells_;
     unsigned seed_;
-    uint32_t done_ = 0;                            // samples of each cell in each part
-    std::vector<std::vector<double>> sums_, lux_;  // by part, then cell
+    uint32_t done_ = 0;                                    // samples of each cell in each part
+    std::vector<std::vector<double>> sums_, lux_;          // by part, then cell
+    std::vector<std::vector<ByState>> band_sums_, bands_;  // likewise, of a scene in several states
 };
 
 }  // namespace wp::light

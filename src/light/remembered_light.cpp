@@ -63,12 +63,17 @@ std::optional<RememberedLight::Light> RememberedLight::light(Cell cell) const {
     const auto found = known_.find(cell);
     if (found == known_.end() || found->second.paths < kFewestPaths) return {};
     const auto paths = static_cast<float>(found->second.paths);
-    return Light{found->second.sum / found->second.paths, std::clamp(4 / paths, 1.0f / 128, 1.0f / 8)};
+    Light out{found->second.sum / found->second.paths, std::clamp(4 / paths, 1.0f / 128, 1.0f / 8), {}};
+    if (scene_->states() > 1)
+        for (size_t k = 0; k < kMostStates; ++k) out.bands[k] = found->second.bands[k] / paths;
+    return out;
 }
 
-void RememberedLight::learn(Cell cell, double lux) {
+void RememberedLight::learn(Cell cell, double lux, const ByState& bands) {
     Known& known = known_[cell];
     known.sum += lux;
+    if (scene_->states() > 1)
+        for (size_t k = 0; k < kMostStates; ++k) known.bands[k] += bands[k];
     ++known.paths;
 }
 

@@ -24,17 +24,19 @@ class RememberedLight {
     /// None where light is not remembered: on veils, and too near where the path was before.
     std::optional<Cell> cell_of(const LitPlace& place) const;
     struct Light {
-        double lux;    ///< without the sun that falls there itself
-        float learns;  ///< share of the paths that should tell more: ever fewer, the more have told
+        double lux;     ///< without the sun that falls there itself
+        float learns;   ///< share of the paths that should tell more: ever fewer, the more have told
+        ByState bands;  ///< of a scene in several states, of each; else of no meaning
     };
     /// None while few paths have told of the cell.
     std::optional<Light> light(Cell cell) const;
-    void learn(Cell cell, double lux);
+    void learn(Cell cell, double lux, const ByState& bands);
 
  private:
     struct Known {
         double sum = 0;
         uint32_t paths = 0;
+        ByState bands{};
     };
     float size_at(const LitPlace& place) const;
 

@@ -96,6 +96,10 @@ class Scene {
     size_t choices() const { return shares_.size(); }
     /// How much of each band's light is of a choice, over an even share.
     const ByState& share_of(size_t choice) const { return shares_[choice]; }
+    /// What a surface sends on in each state, over what is drawn, where states are bands of wavelength; else 1.
+    ByState sends_of(uint32_t source, size_t choice) const {
+        return tints_.empty() ? kAllAlike : tints_[source * shares_.size() + choice];
+    }
     float ground_reflectance() const { return ground_reflectance_; }
     RTCSceneTy* kernel() const { return scene_; }
 

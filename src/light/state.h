@@ -28,6 +28,17 @@ inline ByState operator*(const ByState& a, const ByState& b) {
     return out;
 }
 
+inline ByState operator+(const ByState& a, const ByState& b) {
+    ByState out;
+    for (size_t k = 0; k < kMostStates; ++k) out[k] = a[k] + b[k];
+    return out;
+}
+inline ByState operator*(const ByState& a, float by) {
+    ByState out;
+    for (size_t k = 0; k < kMostStates; ++k) out[k] = a[k] * by;
+    return out;
+}
+
 /// What surfaces and glazings do in states that are bands of wavelength. Each path is of one wavelength in every band,
 /// one of a few choices: the mean of a band would be wrong where matter changes within it, for light that is reflected
 /// often is not linear in reflectance.

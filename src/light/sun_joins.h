@@ -29,15 +29,19 @@ class SunJoins {
         float share = 0;
         int portal = -1;
         int space = geometry::kOutdoors;  ///< of the landing that was joined
+        ByState states = kAllAlike;       ///< of a scene in several: each one's, over the share
     };
     /// The sun that falls onto the place itself: a share of the path's weight, as of irradiance.
     Found look(const LitPlace& place, Tally& tally) const;
-    /// The place joined to a landing: one reflection more. dice: in [0, 1), picks the landing.
-    Found join(const LitPlace& place, float dice, Tally& tally) const;
+    /// The place joined to a landing: one reflection more. dice: in [0, 1), picks the landing. choice: of wavelengths,
+    /// as the path's.
+    Found join(const LitPlace& place, float dice, Tally& tally, size_t choice = 0) const;
     /// The sun in a glossy place: as of luminance.
     Found gloss(const LitPlace& place, const GlossLobe& lobe, Tally& tally) const;
 
  private:
+    /// Of a beam, over its share.
+    ByState states_of(const Scene::Beam& beam) const;
     static int came_in_by(const LitPlace& place, const Scene::Beam& beam) {
         return place.space >= 0 ? beam.portal : -1;
     }

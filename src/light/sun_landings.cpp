@@ -55,7 +55,8 @@ void SunLandings::land(Air& air, int number, uint32_t count, uint32_t seed, Tall
                         0,
                         {},
                         air.portals[at],
-                        hit.space};
+                        hit.space,
+                        hit.source};
         const float cosine = dot(to_sun_, hit.normal);
         ++tally.rays;
         const Scene::Beam beam = scene_.beam(landing.at, to_sun_);

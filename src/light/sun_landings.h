@@ -17,6 +17,7 @@ struct Landing {
     ByState lux{};      ///< for a beam of one lux
     int portal = -1;    ///< that it came in by
     int space = 0;
+    uint32_t source = 0;  ///< surface
 };
 
 class SunLandings {

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 
 #include "model/project.h"
 #include "question/glare.h"
@@ -14,6 +13,8 @@ namespace wp::question {
 
 using spectrum::Answer;
 using spectrum::Spectrum;
+using light::operator*;
+using light::operator+;
 
 Spectrum SpectralPicture::at(size_t pixel) const {
     std::vector<double> values;
@@ -44,53 +45,30 @@ std::vector<float> SpectralPicture::ratio() const {
     return out;
 }
 
-geometry::Surfaces surfaces_in_band(const model::Project& project, const geometry::Surfaces& surfaces,
-                                    const spectrum::Bins& bins, size_t band) {
-    std::map<model::Id, double> known;
-    // Of a material, what its figure is in the band over what it is of all light.
-    const auto factor = [&](const model::Id& id) {
-        const auto [at, fresh] = known.try_emplace(id, 1.0);
-        const model::Material* material = fresh ? model::find(project.materials, id) : nullptr;
-        if (material != nullptr && !material->spectrum.empty() && model::figure_of(*material) > 0)
-            at->second = bins.means(matter_of(*material), &spectrum::d65())[band] / model::figure_of(*material);
-        return at->second;
-    };
-    geometry::Surfaces out = surfaces;
-    for (auto& s : out.surfaces) {
-        const double by = std::min(factor(s.material), 1 / std::max(1e-9, s.reflectance + s.specular + s.through));
-        s.reflectance *= by, s.specular *= by, s.through *= by;
-    }
-    for (auto& g : out.glazings) g.transmittance = std::min(1.0, g.transmittance * factor(g.material));
-    for (auto& b : out.blinds) {
-        const double scattered = b.slats ? b.reflectance : b.reflectance + b.transmittance,
-                     room = b.slats ? 1.0 : 1 - b.openness;
-        const double by = std::min(factor(b.material), scattered > 0 ? room / scattered : 1.0);
-        b.reflectance *= by, b.transmittance *= by;
-    }
-    return out;
-}
-
 namespace {
 
-// A band's light for each luminance of the sky: by the logarithm of it, since it changes slowly.
-class SkyInBand {
+// The light of bands for each luminance of the sky: by the logarithm of it, since it changes slowly.
+class SkyInBands {
  public:
-    SkyInBand(OutdoorSpectra& spectra, size_t band) {
-        for (int i = 0; i <= kSteps; ++i)
-            factor_.push_back(static_cast<float>(spectra.of_luminance(std::pow(10.0, at(i)))[band]));
+    SkyInBands(OutdoorSpectra& spectra, size_t first, size_t count) {
+        for (int i = 0; i <= kSteps; ++i) {
+            const auto bands = spectra.of_luminance(std::pow(10.0, static_cast<double>(i) / kPerDecade - 1));
+            light::ByState factor{};
+            for (size_t k = 0; k < count; ++k) factor[k + 1] = static_cast<float>(bands[first + k]);
+            factor_.push_back(factor);
+        }
     }
-    double operator()(double luminance) const {
+    light::ByState operator()(double luminance) const {
         const double x = std::clamp((std::log10(std::max(luminance, 1e-3)) + 1) * kPerDecade, 0.0, double{kSteps});
         const auto i = static_cast<size_t>(std::min(x, kSteps - 1.0));
-        const double t = x - static_cast<double>(i);
-        return luminance * (static_cast<double>(factor_[i]) * (1 - t) + static_cast<double>(factor_[i + 1]) * t);
+        const auto t = static_cast<float>(x - static_cast<double>(i));
+        return factor_[i] * (1 - t) + factor_[i + 1] * t;
     }
 
  private:
     // From 0.1 cd/m2 to 10^7.
     static constexpr int kPerDecade = 40, kSteps = 8 * kPerDecade;
-    static double at(int i) { return static_cast<double>(i) / kPerDecade - 1; }
-    std::vector<float> factor_;
+    std::vector<light::ByState> factor_;
 };
 
 void add_weights(SpectralPicture& out) {
@@ -121,19 +99,25 @@ std::shared_ptr<const SpectralPicture> trace_spectral_picture(const SpectralPict
     out->shape = shining.shape;
     add_weights(*out);
     out->of_sun = spectrum::daylight_efficacy_ratio(Answer::melanopic, shining.beam);
-    for (size_t b = 0; b < task.bands; ++b) {
-        const geometry::Surfaces surfaces = surfaces_in_band(*task.project, *task.surfaces, out->bins, b);
-        const light::Scene scene(surfaces, task.layers, task.state);
+    constexpr size_t together = light::kMostStates - 1;
+    for (size_t first = 0; first < task.bands; first += together) {
+        const size_t count = std::min(together, task.bands - first);
+        const light::Tints tints = tints_of(*task.project, *task.surfaces, out->bins, first, count);
+        const std::vector<light::State> states(count + 1, task.state);
+        const light::Scene scene(*task.surfaces, task.layers, states, &tints);
         light::PictureTask picture = task.picture;
         picture.scene = &scene;
         picture.keeps_parts = false;
         picture.daylight = daylight_of(sky);
-        picture.daylight.of_sky = SkyInBand(spectra, b);
-        picture.daylight.sun_lux *= shining.sun[b];
-        picture.daylight.ground_luminance *= shining.ground[b];
-        out->bands.push_back(light::trace_picture(picture, cancel).value);
+        picture.daylight.bands_of_sky = SkyInBands(spectra, first, count);
+        for (size_t k = 0; k < count; ++k) {
+            picture.daylight.bands_of_sun[k + 1] = static_cast<float>(shining.sun[first + k]);
+            picture.daylight.bands_of_ground[k + 1] = static_cast<float>(shining.ground[first + k]);
+        }
+        auto traced = light::trace_picture(picture, cancel);
         if (cancel.requested()) return nullptr;
-        if (step) step(b + 1);
+        for (auto& band : traced.bands) out->bands.push_back(std::move(band));
+        if (step) step(first + count);
     }
     return out;
 }

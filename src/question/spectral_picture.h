@@ -18,8 +18,7 @@ struct Project;
 
 namespace wp::question {
 
-/// Radiance in bands, pixel by pixel. Each band is traced as if all of it were of its mean: in rooms that are all of
-/// one strong colour few bands err (docs/guide/spectrum.md).
+/// Radiance in bands, pixel by pixel.
 struct SpectralPicture {
     spectrum::Bins bins{1};
     std::vector<std::vector<float>> bands;    ///< W/(m2 sr); suns are not drawn in
@@ -54,14 +53,10 @@ struct SpectralPictureTask {
     model::SkyColour colour = model::SkyColour::d65;
 };
 
-/// A band after the other. Cancelled: null. step: how many are done.
+/// Eleven bands by the same paths, then the next. Cancelled: null. step: how many are done.
 using BandStep = std::function<void(size_t done)>;
 std::shared_ptr<const SpectralPicture> trace_spectral_picture(const SpectralPictureTask& task,
                                                               const Cancel& cancel = {}, const BandStep& step = {});
-
-/// Surfaces as they are in one band: each at its mean there, weighted by D65.
-geometry::Surfaces surfaces_in_band(const model::Project& project, const geometry::Surfaces& surfaces,
-                                    const spectrum::Bins& bins, size_t band);
 
 struct GlareAnswer;
 /// At the eye, lx, the sun that is seen included; of lenses that are no hemisphere the mean over the picture, cd/m2,

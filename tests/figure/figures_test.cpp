@@ -98,7 +98,7 @@ std::vector<rule::Verdict> judge(const rule::CriteriaSet& set, const Answers& an
 TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
     std::map<Kind, question::TableAnswer> answers;
     for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle,
-                            Kind::view_out, Kind::exposure, Kind::glare_year, Kind::spectrum})
+                            Kind::view_out, Kind::exposure, Kind::glare_year, Kind::spectrum, Kind::body_clock})
         answers.emplace(kind, asked(asking(kind)));
     const auto at_windows = asked(asking(Kind::daylight_factor, model::Question::At::windows));
     size_t seen = 0;

@@ -224,7 +224,7 @@ int main(int argc, char** argv) {
             wp::model::question_of(window.document().project(), wp::model::Question::Kind::glare_year);
         seats.id = "seats-all-over";
         seats.name = "Where can one sit?";
-        seats.glare_year.places = wp::model::GlareYearChoice::Places::lattice;
+        seats.glare_year.places = wp::model::SeatsChoice::Places::lattice;
         seats.glare_year.apart = 3;
         seats.planes = {window.document().option().planes.front().id};
         wp::model::Question used = seats;
@@ -276,6 +276,59 @@ int main(int argc, char** argv) {
         drive::wait_until([&] { return pictures.pictures().size() == pictures.wanted(); }, 900000);
         QTest::qWait(500);
         large.grab().save(QStringLiteral("%1/contact-sheet.png").arg(QString::fromLatin1(argv[2])));
+        large.hide();
+    }
+    if (wants({"light-clock"})) {
+        window.document().show_option(1);
+        window.document().show_moment({3, 4, 10.5});
+        window.document().select({});
+        wp::model::Question clock;
+        clock.id = "clock";
+        clock.name = "Melanopic light over the year";
+        clock.kind = wp::model::Question::Kind::body_clock;
+        clock.sky_colour = wp::model::SkyColour::by_luminance;
+        clock.accuracy = 0.1;
+        window.desktop().ask_questions({clock});
+        drive::key(window, Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
+        QTest::qWait(1000);
+        take("light-clock-asked");
+        drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 900000);
+        QTest::mouseMove(&window.sheet(), QPoint(5, 5));
+        QTest::qWait(1000);
+        take("light-clock");
+    }
+    if (wants({"picture-colour"})) {
+        auto& large = window.part<PictureWindow>();
+        auto& eye = window.asker().eye();
+        window.document().show_moment({2, 17, 12.5});
+        window.document().show_option(1);
+        eye.look_through("reader", 0);
+        auto choice = eye.choice();
+        choice.of = wp::model::PictureChoice::Of::wavelengths;
+        choice.pixels = 512;
+        eye.take_as(choice);
+        large.show();
+        drive::wait_until([&] { return large.shown() != nullptr && large.shown()->spectral != nullptr; }, 300000);
+        auto* look = large.findChild<QComboBox*>(QStringLiteral("picture-look"));
+        auto* beside = large.findChild<QComboBox*>(QStringLiteral("picture-beside"));
+        look->setCurrentIndex(3);
+        const auto choose = [&](int at) {
+            beside->setCurrentIndex(at);
+            emit beside->activated(at);
+            QTest::qWait(1500);
+        };
+        choose(2);
+        QTest::mouseMove(&large.left(), large.left().rect().center());
+        QTest::qWait(300);
+        large.grab().save(QStringLiteral("%1/picture-colour.png").arg(QString::fromLatin1(argv[2])));
+        look->setCurrentIndex(0);
+        choose(3);
+        large.grab().save(QStringLiteral("%1/picture-ratio.png").arg(QString::fromLatin1(argv[2])));
+        choose(0);
+        look->setCurrentIndex(0);
+        choice.of = wp::model::PictureChoice::Of::luminance;
+        choice.pixels = 256;
+        eye.take_as(choice);
         large.hide();
     }
     if (wants({"series", "series-map"})) {

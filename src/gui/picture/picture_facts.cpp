@@ -188,7 +188,7 @@ void PictureFacts::show_answer(const question::GlareAnswer& answer, const report
     if (answer.spectral != nullptr) lines << by_wavelength(answer);
     lines << how_taken(answer, settling);
     if (answer.bands > 0 && answer.spectral == nullptr)
-        lines << QObject::tr("By wavelength: band %1 of %2").arg(answer.bands_done + 1).arg(answer.bands);
+        lines << QObject::tr("By wavelength: %1 of %2 bands").arg(answer.bands_done).arg(answer.bands);
     for (QString& line : lines) line = line.toHtmlEscaped();
     lines[0] = QStringLiteral("<b>%1</b>").arg(lines[0]);
     facts_->setText(lines.join(QStringLiteral("<br>")));

@@ -76,7 +76,7 @@ QWidget* PictureWindow::build_taking() {
               {QObject::tr("Luminance"), QObject::tr("Light that falls"), QObject::tr("By wavelength")});
     bands_ = box("picture-bands", QObject::tr("Bands of wavelength"), {});
     for (const int bands : {3, 9, 27, 81}) bands_->addItem(QObject::tr("%1 bands").arg(bands), bands);
-    bands_->setToolTip(QObject::tr("Each is a picture of its own: 9 take about ten times as long as one"));
+    bands_->setToolTip(QObject::tr("Up to 11 are traced together: 9 take about three times as long as none"));
     sky_colour_ = box("picture-sky-colour", QObject::tr("Colour of the sky"),
                       {QObject::tr("Sky of D65"), QObject::tr("Sky by its luminance")});
     QStringList sizes;

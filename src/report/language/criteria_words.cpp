@@ -148,6 +148,20 @@ constexpr const char* kCriteriaWords[] = {
                       "Share of the regularly occupied floor area that has 200 lx of daylight for 40 % of the hours "
                       "from 8 to 18 by the clock, blinds operated"),
     QT_TRANSLATE_NOOP("QObject", "L05: sDA300/50%"),
+    QT_TRANSLATE_NOOP("QObject", "WELL v2 L03 circadian light, by daylight alone"),
+    QT_TRANSLATE_NOOP("QObject", "WELL v2, concept Light, feature L03"),
+    QT_TRANSLATE_NOOP("QObject",
+                      "Levels and clause are from memory: check them against the edition. The feature counts electric "
+                      "light at the workplace, too; here daylight alone is judged, on every day of use, at the "
+                      "observers' eyes as they look. They stand for the workplaces: place one at each"),
+    QT_TRANSLATE_NOOP("QObject", "L03: melanopic light for four hours that begin by noon"),
+    QT_TRANSLATE_NOOP(
+        "QObject",
+        "Melanopic equivalent daylight illuminance on the upright plane at every eye of the room that daylight alone "
+        "holds, on each day of use, for four hours without a break that begin by noon, blinds as they are worked"),
+    QT_TRANSLATE_NOOP("QObject", "WELL v2, concept Light, L03"),
+    QT_TRANSLATE_NOOP("QObject", "136 lx"),
+    QT_TRANSLATE_NOOP("QObject", "218 lx"),
     QT_TRANSLATE_NOOP("QObject", "Needed"),
     QT_TRANSLATE_NOOP("QObject", "in the measure's own terms; shares from 0 to 1"),
     QT_TRANSLATE_NOOP("QObject",

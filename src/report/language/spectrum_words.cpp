@@ -9,6 +9,16 @@ namespace wp::language {
 namespace {
 
 constexpr const char* kSpectrumSentences[] = {
+    QT_TRANSLATE_NOOP("QObject", "Directions with enough melanopic light: %1 for %2 on %3 of the days of use"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, towards %1\u00b0: %2 for %3"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, as one looks: %1 for %2"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, in the best direction: %1 for %2"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, in the worst direction: %1 for %2"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic EDI held, as one looks: for %1 on %2 of the days of use"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, as one looks: %1"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, in the best direction: %1"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, in the worst direction: %1"),
+    QT_TRANSLATE_NOOP("QObject", "%1 h begun by %2 h"),
     QT_TRANSLATE_NOOP("QObject", "it is told from %1 to %2 nm: beyond, its ends were taken"),
     QT_TRANSLATE_NOOP("QObject", "%1 at %2 nm cannot be: shares lie from 0 to 1"),
     QT_TRANSLATE_NOOP("QObject", "Light by wavelength, %1 moments from %2"),
@@ -25,6 +35,28 @@ constexpr const char* kSpectrumCompounds[] = {
 };
 
 constexpr const char* kSpectrumWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year, at the observers"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year, all over the rooms"),
+    QT_TRANSLATE_NOOP("QObject", "melanopic light over the year"),
+    QT_TRANSLATE_NOOP("QObject", "Directions with enough melanopic light"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, as one looks"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, in the best direction"),
+    QT_TRANSLATE_NOOP("QObject", "Days with enough melanopic light, in the worst direction"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic EDI held, as one looks"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic EDI held at the eyes"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, as one looks"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, in the best direction"),
+    QT_TRANSLATE_NOOP("QObject", "Time with enough melanopic light, in the worst direction"),
+    QT_TRANSLATE_NOOP("QObject", "Mean melanopic EDI, as one looks"),
+    QT_TRANSLATE_NOOP("QObject", "Mean melanopic EDI, in the best direction"),
+    QT_TRANSLATE_NOOP("QObject", "Mean melanopic EDI, in the worst direction"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic daylight efficacy ratio of the year, as one looks"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic EDI"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic light in the time of use"),
+    QT_TRANSLATE_NOOP("QObject",
+                      "melanopic light over the year at the observers, held for 4 h that begin by noon on every day of "
+                      "use, blinds as they are worked"),
     QT_TRANSLATE_NOOP("QObject", "Light by wavelength"),
     QT_TRANSLATE_NOOP("QObject", "melanopic light, colour"),
     QT_TRANSLATE_NOOP("QObject", " at the eyes"),

@@ -13783,10 +13783,6 @@ Quelle: %4</translation>
         <translation>an den Augen, wie sie blicken</translation>
     </message>
     <message>
-        <source>Melanopic light, colour</source>
-        <translation>Melanopisches Licht, Farbe</translation>
-    </message>
-    <message>
         <source>Bands of wavelength</source>
         <translation>Wellenlängenbänder</translation>
     </message>
@@ -14065,6 +14061,398 @@ Quelle: %4</translation>
     <message>
         <source>End some</source>
         <translation>Beenden Sie einige</translation>
+    </message>
+    <message>
+        <source>enough in no direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>enough all around</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>enough from %1 over %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Body clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whose eyes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ask…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ask again…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How often the eyes get enough melanopic light in the time of use, and which ways one can face for it. Ask, and it is traced by wavelength.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Place an observer first: press E and click in a room.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lx for %2 h begun by %3 h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with %1, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held on most days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time above %1 lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean melanopic EDI</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic to photopic (DER)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>days, in the best direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>days, in the worst direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>directions that suffice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>towards %L1°: enough on %L2 % of the days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light for the body clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic EDI CIE S 026 circadian alertness sleep eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How often the eyes get enough melanopic light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light at the eye by hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic %1 lx, illuminance %2 lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lx asked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic EDI, lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The year, melanopic EDI: day by hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By wavelength</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eyes see</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the half before them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what brow and cheek leave of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic EDI of at least, lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for so many hours, without a break</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begun by (hour of the clock)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on this share of the days of use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WELL v2, L03: 136 or 218 lx for four hours that begin by noon; from memory, look it up before you sign.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cd/m², melanopic %2 (ratio %3)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 K, Duv %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The light that is pointed at, by wavelength</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Point into the picture: the light there by wavelength.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic EDI at the eye %1 lx, %2 of the illuminance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic, mean %1 cd/m², %2 of the luminance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By wavelength: band %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its melanopic light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic to photopic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, by bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each is a picture of its own: 9 take about ten times as long as one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour of the sky</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sky of D65</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sky by its luminance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour of the ground</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its colour, by wavelength</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light of the year at seats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WELL v2 L03 circadian light, by daylight alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WELL v2, concept Light, feature L03</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Levels and clause are from memory: check them against the edition. The feature counts electric light at the workplace, too; here daylight alone is judged, on every day of use, at the observers&apos; eyes as they look. They stand for the workplaces: place one at each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>L03: melanopic light for four hours that begin by noon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic equivalent daylight illuminance on the upright plane at every eye of the room that daylight alone holds, on each day of use, for four hours without a break that begin by noon, blinds as they are worked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WELL v2, concept Light, L03</source>
+        <translation type="unfinished">WELL v2, Konzept Licht, L03 {2,?}</translation>
+    </message>
+    <message>
+        <source>136 lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>218 lx</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Directions with enough melanopic light: %1 for %2 on %3 of the days of use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, towards %1°: %2 for %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, as one looks: %1 for %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, in the best direction: %1 for %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, in the worst direction: %1 for %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic EDI held, as one looks: for %1 on %2 of the days of use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, as one looks: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, in the best direction: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, in the worst direction: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 h begun by %2 h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light over the year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light over the year, at the observers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light over the year, all over the rooms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic light over the year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Directions with enough melanopic light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, in the best direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Days with enough melanopic light, in the worst direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic EDI held, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic EDI held at the eyes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, in the best direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time with enough melanopic light, in the worst direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean melanopic EDI, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean melanopic EDI, in the best direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean melanopic EDI, in the worst direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic daylight efficacy ratio of the year, as one looks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic EDI</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic light in the time of use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melanopic light over the year at the observers, held for 4 h that begin by noon on every day of use, blinds as they are worked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic equivalent daylight luminance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Melanopic to photopic</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>
