@@ -9,11 +9,11 @@
 
 namespace wp::light {
 
-// Coefficients of one point in the making, dense over rows that were met.
+// Coefficients of one point in the making, dense over rows that were met: by column, then by state.
 struct Rows {
     std::vector<std::vector<float>> all;
-    float* row(size_t index, size_t columns) {
-        if (all[index].empty()) all[index].assign(columns, 0.0f);
+    float* row(size_t index, size_t columns, size_t states) {
+        if (all[index].empty()) all[index].assign(columns * states, 0.0f);
         return all[index].data();
     }
 };
@@ -22,9 +22,9 @@ struct CoefficientSink {
     const CoefficientTask& task;
     const CoefficientLayout& layout;
     const size_t states;
-    Rows* rows;       // of this point, by state
-    PatchSums* sums;  // likewise
-    VeilSums* veils;  // likewise
+    Rows& rows;       // of this point
+    PatchSums& sums;  // likewise
+    VeilSums* veils;  // likewise, by state
     PatchGatherer& met;
     uint32_t dice;  // of this path
     std::array<double, kMostStates> typical_sky{};
@@ -36,10 +36,10 @@ struct CoefficientSink {
     }
     void add(const Trail& trail, size_t column, float weight) {
         const size_t row = row_of(trail.portal, trail);
+        float* to = rows.row(row, layout.columns(), states) + column * states;
         for (size_t k = 0; k < states; ++k) {
             const float found = weight * trail.states[k];
-            if (!(found > 0)) continue;
-            rows[k].row(row, layout.columns())[column] += found;
+            to[k] += found;
             typical_sky[k] += static_cast<double>(found) * task.typical[k].columns[column];
         }
     }
@@ -77,8 +77,7 @@ struct CoefficientSink {
     void note(const LitPlace& place, const GlossLobe* lobe, float weight, const Trail& trail) {
         const PatchKeys keys = keys_of(place, task.patch_size, lobe);
         const auto row = static_cast<uint32_t>(row_of(place.space >= 0 ? -1 : trail.portal, trail));
-        for (size_t k = 0; k < states; ++k)
-            if (weight * trail.states[k] > 0) sums[k].add(keys.patch, row, weight * trail.states[k]);
+        sums.add(keys.patch, row, weight, trail.states.data());
         PatchSpot spot{place.at, place.normal, {}, -1, random::hash(dice, static_cast<uint32_t>(keys.part)),
                        1,        keys.part};
         if (lobe != nullptr) spot.mirror = lobe->mirror, spot.sharpness = lobe->sharpness;

@@ -72,9 +72,9 @@ class Work {
         layout_.split = task.split;
         layout_.coarse = task.coarse != nullptr ? task.coarse->count() : 0;
         states_ = task.scene->states();
-        rows_.resize(sites_.size() * states_);
+        rows_.resize(sites_.size());
         for (Rows& rows : rows_) rows.all.resize(layout_.rows());
-        sums_.resize(sites_.size() * states_);
+        sums_.assign(sites_.size(), PatchSums(states_));
         veils_.resize(sites_.size() * states_);
         if (task.veils != nullptr) number_veils();
         typical_.assign(states_ * sites_.size() * kReplicates, 0.0);
@@ -103,7 +103,7 @@ class Work {
             for (size_t k = 0; k < states_; ++k) {
                 all[k].samples = round.end;
                 all[k].reached = judge(k, round.end);
-                worst = std::max(worst, all[k].reached);
+                worst = std::max(worst, all[k].reached * (k < task_.counts.size() ? task_.counts[k] : 1.0));
             }
             log(LogOf::light, "coefficients: {} places, {} states, {} samples of each replicate, worst {:.2f} %",
                 sites_.size(), states_, round.end, 100 * worst);
@@ -148,8 +148,7 @@ class Work {
         Tally tally;
         PatchGatherer met;
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            CoefficientSink sink{
-                task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], &veils_[s * states_], met, 0};
+            CoefficientSink sink{task_, layout_, states_, rows_[s], sums_[s], &veils_[s * states_], met, 0};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             tracer.see_between(start.seen);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
@@ -313,8 +312,8 @@ class Work {
             }
             std::vector<double> taken(set_.count(), 0.0);
             for (size_t s = 0; s < sites_.size(); ++s)
-                for (const auto& sum : sums_[s * states_ + k].all())
-                    taken[place_of_number_[sum.number]] += static_cast<double>(sum.weight);
+                for (size_t i = 0; i < sums_[s].all().size(); ++i)
+                    taken[place_of_number_[sums_[s].all()[i].number]] += static_cast<double>(sums_[s].weight(i, k));
             if (task_.veils != nullptr) {
                 const auto carried = carried_to_veils(k);
                 for (size_t c = 0; c < carried.size(); ++c)
@@ -338,10 +337,11 @@ class Work {
     Estimate typical(size_t state, size_t site, uint32_t samples) const {
         Estimate out = estimate(typical_of(state, site), samples);
         double sum = 0, square = 0;
-        for (const auto& s : sums_[site * states_ + state].all()) {
-            const double shone = shone_[s.number][state];
-            sum += static_cast<double>(s.weight) * shone;
-            square += static_cast<double>(s.square) * shone * shone;
+        const PatchSums& sums = sums_[site];
+        for (size_t i = 0; i < sums.all().size(); ++i) {
+            const double shone = shone_[sums.all()[i].number][state];
+            sum += static_cast<double>(sums.weight(i, state)) * shone;
+            square += static_cast<double>(sums.square(i, state)) * shone * shone;
         }
         const double n = static_cast<double>(samples) * kReplicates;
         out.mean += sum / n;
@@ -385,32 +385,36 @@ class Work {
             const Estimate e = typical(state, s, out.samples);
             point.typical = static_cast<float>(e.mean / static_cast<double>(task_.boost));
             point.half_width = e.mean > 0 ? static_cast<float>(e.half_width() / e.mean) : 0.0f;
-            Rows& rows = rows_[s * states_ + state];
+            Rows& rows = rows_[s];
             if (task_.veils != nullptr && last) join_veils(state, s, out.samples, rows);
             for (size_t k = 0; k < layout_.rows(); ++k) {
-                if (rows.all[k].empty()) continue;
+                const std::vector<float>& row = rows.all[k];
+                bool any = false;
+                for (size_t c = state; c < row.size() && !any; c += states_) any = row[c] > 0;
+                if (!any) continue;
                 point.rows.push_back(static_cast<int>(k));
-                for (const float v : rows.all[k]) point.values.push_back(v * scale);
-                if (last) std::vector<float>().swap(rows.all[k]);
+                for (size_t c = state; c < row.size(); c += states_) point.values.push_back(row[c] * scale);
+                if (last && state + 1 == states_) std::vector<float>().swap(rows.all[k]);
             }
             point.sky_noise = sky_noise(state, s, out.samples, point);
-            for (const auto& sum : sums_[s * states_ + state].all())
-                point.patches.push_back(
-                    {place_of_number_[sum.number], sum.row, sum.weight * scale, sum.square * scale * scale});
+            for (size_t i = 0; i < sums_[s].all().size(); ++i)
+                if (sums_[s].weight(i, state) > 0)
+                    point.patches.push_back({place_of_number_[sums_[s].all()[i].number], sums_[s].all()[i].row,
+                                             sums_[s].weight(i, state) * scale,
+                                             sums_[s].square(i, state) * scale * scale});
             std::sort(point.patches.begin(), point.patches.end(), [](const PatchShare& a, const PatchShare& b) {
                 return std::pair{a.row, a.patch} < std::pair{b.row, b.patch};
             });
         });
         // Worth is asked of all states first.
-        for (size_t s = 0; s < sites_.size() && last && state + 1 == states_; ++s)
-            for (size_t k = 0; k < states_; ++k) sums_[s * states_ + k].clear();
+        for (size_t s = 0; s < sites_.size() && last && state + 1 == states_; ++s) sums_[s].clear();
     }
 
     void join_veils(size_t state, size_t site, uint32_t samples, Rows& rows) {
         VeilSums& sums = veils_[site * states_ + state];
-        sums.join_rows(*task_.veils, state, [&](uint32_t row) { return rows.row(row, layout_.columns()); });
-        sums.join_patches(*task_.veils, state, chance_of(state, site, samples), number_of_veil_,
-                          sums_[site * states_ + state]);
+        sums.join_rows(*task_.veils, state, states_,
+                       [&](uint32_t row) { return rows.row(row, layout_.columns(), states_); });
+        sums.join_patches(*task_.veils, state, chance_of(state, site, samples), number_of_veil_, sums_[site]);
     }
 
     const CoefficientTask& task_;

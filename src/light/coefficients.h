@@ -104,6 +104,9 @@ struct CoefficientTask {
     const climate::SkyParts* parts = nullptr;
     const std::vector<geometry::PlanePoints>* planes = nullptr;  ///< points in the order of planes
     std::vector<TypicalLight> typical;  ///< by state of the scene; all with the same suns in the same order
+    /// By state, how much its error counts in what is settled by, 0 to 1: bands that eyes hardly see need not be as
+    /// sure as others. Empty: all alike.
+    std::vector<double> counts{};
     PatchSize patch_size;
     /// Roulette judges what a path carries as if it had begun with this much: for scenes in which little light is left
     /// of what comes in.

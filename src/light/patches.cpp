@@ -107,19 +107,35 @@ void PatchSums::grow() {
     }
 }
 
-PatchSums::Sum& PatchSums::add(PatchKey key, uint32_t row, float weight, float square) {
+size_t PatchSums::place_of(PatchKey key, uint32_t row) {
     if (sums_.size() * 2 >= slots_.size()) grow();
     size_t at = mix(key ^ row) & (slots_.size() - 1);
     while (slots_[at] != 0 && (sums_[slots_[at] - 1].key != key || sums_[slots_[at] - 1].row != row))
         at = (at + 1) & (slots_.size() - 1);
     if (slots_[at] == 0) {
-        sums_.push_back({key, row, kUnknown, 0, 0});
+        sums_.push_back({key, row, kUnknown});
+        values_.resize(values_.size() + 2 * states_, 0.0f);
         slots_[at] = static_cast<uint32_t>(sums_.size());
     }
-    Sum& sum = sums_[slots_[at] - 1];
-    sum.weight += weight;
-    sum.square += square;
-    return sum;
+    return slots_[at] - 1;
+}
+
+void PatchSums::add(PatchKey key, uint32_t row, float weight, const float* by_state) {
+    const size_t place = place_of(key, row);
+    float* to = values_.data() + 2 * states_ * place;
+    for (size_t k = 0; k < states_; ++k) {
+        const float carried = weight * by_state[k];
+        to[2 * k] += carried;
+        to[2 * k + 1] += carried * carried;
+    }
+}
+
+PatchSums::Sum& PatchSums::add(PatchKey key, uint32_t row, size_t state, float weight, float square) {
+    const size_t place = place_of(key, row);
+    float* to = values_.data() + 2 * (place * states_ + state);
+    to[0] += weight;
+    to[1] += square;
+    return sums_[place];
 }
 
 bool stands_before(const PatchSpot& a, const PatchSpot& b) {

@@ -78,25 +78,34 @@ class PatchSet {
     size_t bytes() const { return patches.size() * sizeof(Patch) + spots.size() * sizeof(PatchSpot); }
 };
 
-/// Sums by patch and row of what a point takes of light that falls onto patches.
+/// Sums by patch and row of what a point takes of light that falls onto patches, in each state of a scene: what paths
+/// carry, and of its square.
 class PatchSums {
  public:
+    explicit PatchSums(size_t states = 1) : states_(states) {}
     struct Sum {
         PatchKey key = 0;
         uint32_t row = 0;
-        uint32_t number = kUnknown;    ///< of the patch, for whoever counts them
-        float weight = 0, square = 0;  ///< of what paths carry, and of its square
+        uint32_t number = kUnknown;  ///< of the patch, for whoever counts them
     };
     static constexpr uint32_t kUnknown = 0xffffffffu;
-    void add(PatchKey key, uint32_t row, float weight) { add(key, row, weight, weight * weight); }
-    Sum& add(PatchKey key, uint32_t row, float weight, float square);
+    /// Of one path: weight times what each state has of it.
+    void add(PatchKey key, uint32_t row, float weight, const float* by_state);
+    /// Of one state.
+    Sum& add(PatchKey key, uint32_t row, size_t state, float weight, float square);
     const std::vector<Sum>& all() const { return sums_; }
     std::vector<Sum>& all() { return sums_; }
-    void clear() { sums_ = {}, slots_ = {}; }
+    /// Of the i-th of all.
+    float weight(size_t i, size_t state = 0) const { return values_[(i * states_ + state) * 2]; }
+    float square(size_t i, size_t state = 0) const { return values_[(i * states_ + state) * 2 + 1]; }
+    void clear() { sums_ = {}, values_ = {}, slots_ = {}; }
 
  private:
+    size_t place_of(PatchKey key, uint32_t row);
     void grow();
+    size_t states_;
     std::vector<Sum> sums_;
+    std::vector<float> values_;    // of each and each state: weight, square
     std::vector<uint32_t> slots_;  // place in sums_ + 1
 };
 

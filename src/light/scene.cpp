@@ -165,12 +165,16 @@ Openness Scene::holes_of(const geometry::Surface& surface, std::span<const State
 
 namespace {
 
-// Rays are drawn by the brightest of all bands: by less, paths would end that carry much in it, and the few that live
-// on would carry too much each.
+// Rays are drawn by the brightest of all bands, as far as its errors count: by less, paths would end that carry much in
+// it, and the few that live on would carry too much each.
 float most_of(const Tints& tints, size_t surface, size_t states) {
-    float most = 0;
-    for (const auto& choice : tints.choices)
-        for (size_t k = 0; k < states; ++k) most = std::max(most, choice.surfaces[surface][k]);
+    float most = 1;
+    for (size_t k = 1; k < states; ++k) {
+        float mean = 0;
+        for (const auto& choice : tints.choices)
+            mean += choice.surfaces[surface][k] / static_cast<float>(tints.choices.size());
+        most = std::max(most, mean * tints.counts[k]);
+    }
     return most;
 }
 

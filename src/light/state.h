@@ -51,6 +51,7 @@ struct Tints {
         std::vector<ByState> blinds{};  ///< by place in Surfaces::blinds: factors of all that they scatter
     };
     std::vector<Choice> choices;
+    ByState counts = kAllAlike;  ///< how much errors of each state count: rays are drawn by it
 };
 
 /// The states that differ, and which of them holds in each month.

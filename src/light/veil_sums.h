@@ -16,12 +16,13 @@ class VeilSums {
  public:
     /// reflected: the path met something indoors before.
     void add(int cell, bool reflected, float weight) {
-        sums_.add(static_cast<PatchKey>(cell), reflected ? 1 : 0, weight);
+        sums_.add(static_cast<PatchKey>(cell), reflected ? 1 : 0, 0, weight, weight * weight);
     }
 
     /// Adds what paths carried to each cell.
     void add_to(std::vector<double>& by_cell) const {
-        for (const auto& sum : sums_.all()) by_cell[sum.key] += static_cast<double>(sum.weight);
+        for (size_t i = 0; i < sums_.all().size(); ++i)
+            by_cell[sums_.all()[i].key] += static_cast<double>(sums_.weight(i));
     }
     /// Standard error of the sum times the cells' light, from these alone.
     double error(const VeilLight& veils, size_t state) const {
@@ -39,19 +40,21 @@ class VeilSums {
     /// The same from how often paths ended at each, as if they did so by pure chance.
     double chance_error(const VeilLight& veils, size_t state) const {
         double square = 0;
-        for (const auto& sum : sums_.all())
-            square += static_cast<double>(sum.square) * std::pow(static_cast<double>(veils.typical[sum.key][state]), 2);
+        for (size_t i = 0; i < sums_.all().size(); ++i)
+            square += static_cast<double>(sums_.square(i)) *
+                      std::pow(static_cast<double>(veils.typical[sums_.all()[i].key][state]), 2);
         return std::sqrt(square);
     }
 
-    /// Joins the paths to what falls onto the cells of sky and ground. row_of(n): columns of a row.
+    /// Joins the paths to what falls onto the cells of sky and ground. row_of(n): a row, by column and state.
     template <class RowOf>
-    void join_rows(const VeilLight& veils, size_t state, RowOf&& row_of) const {
+    void join_rows(const VeilLight& veils, size_t state, size_t states, RowOf&& row_of) const {
         const Coefficients& light = veils.light[state];
         const auto width = static_cast<Eigen::Index>(light.layout.columns());
         const auto add = [&](uint32_t row, float weight, const float* from) {
             if (weight > 0)
-                Eigen::Map<Eigen::ArrayXf>(row_of(row), width) +=
+                Eigen::Map<Eigen::ArrayXf, 0, Eigen::InnerStride<>>(
+                    row_of(row) + state, width, Eigen::InnerStride<>(static_cast<Eigen::Index>(states))) +=
                     weight * Eigen::Map<const Eigen::ArrayXf>(from, width);
         };
         each_cell([&](size_t c, const Carried& by) {
@@ -92,7 +95,8 @@ class VeilSums {
         for (size_t i = 0; i < all.size(); ++i) {
             const VeilLight::Slot& slot = veils.slots[i / 2];
             if (all[i].weight > 0)
-                to.add(patches[slot.patch].key, slot.row + (i % 2 != 0 ? kReflected : 0), all[i].weight, all[i].square)
+                to.add(patches[slot.patch].key, slot.row + (i % 2 != 0 ? kReflected : 0), state, all[i].weight,
+                       all[i].square)
                     .number = numbers[slot.patch];
         }
     }
@@ -107,9 +111,10 @@ class VeilSums {
     void each_cell(Do&& act) const {
         thread_local std::vector<Carried> cells;
         cells.clear();
-        for (const auto& sum : sums_.all()) {
+        for (size_t i = 0; i < sums_.all().size(); ++i) {
+            const auto& sum = sums_.all()[i];
             if (cells.size() <= sum.key) cells.resize(sum.key + 1);
-            cells[sum.key][sum.row] = {sum.weight, sum.square};
+            cells[sum.key][sum.row] = {sums_.weight(i), sums_.square(i)};
         }
         for (size_t c = 0; c < cells.size(); ++c)
             if (cells[c][0].weight + cells[c][1].weight > 0) act(c, cells[c]);

@@ -81,6 +81,7 @@ std::vector<LightField> trace_light_fields(const FieldTask& task, const Bands& b
     work.split = light::Split::way;
     work.patch_size = light::patch_size(effort.accuracy, *task.surfaces);
     if (step) work.first_samples = 1;
+    work.counts = bands.counts;
     work.accuracy = effort.accuracy;
     work.seed = effort.seed;
     const auto note = [&](const light::Coefficients& c) {

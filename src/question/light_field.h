@@ -50,6 +50,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
 struct Bands {
     const light::Tints* tints = nullptr;  ///< null: all visible light alone
     size_t count = 1;                     ///< kMostStates at most
+    std::vector<double> counts{};         ///< as CoefficientTask
 };
 /// A field for each band, of the same paths; rays and paths are told with the first. step sees the first.
 std::vector<LightField> trace_light_fields(const FieldTask& task, const Bands& bands, const Effort& effort,

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numeric>
 
 #include "model/project.h"
 #include "question/field_parts.h"
@@ -39,6 +40,21 @@ Spectrum ground_of(const model::Project& project) {
 
 namespace {
 
+// How much errors of all light and of bands from first on count: by what eyes take of each, in brightness or for the
+// body clock, over an even share. A quarter at least: what is told of a band is still to be of use.
+std::vector<double> counts_of(const Bins& bins, size_t first, size_t count) {
+    std::vector<double> out{1};
+    const auto v = bins.integrals(spectrum::curve(spectrum::Answer::y) * spectrum::d65()),
+               m = bins.integrals(spectrum::curve(spectrum::Answer::melanopic) * spectrum::d65());
+    const double n = static_cast<double>(bins.count());
+    const auto share = [&](const std::vector<double>& of, size_t b) {
+        return n * of[b] / std::accumulate(of.begin(), of.end(), 0.0);
+    };
+    for (size_t b = first; b < first + count; ++b)
+        out.push_back(std::clamp(std::max(share(v, b), share(m, b)), 0.25, 1.0));
+    return out;
+}
+
 // Parts of bands that paths choose among: about as wide as the steps of spectra.
 size_t choices_of(const Bins& bins) {
     constexpr size_t most = 16;
@@ -63,6 +79,8 @@ light::Tints tints_of(const model::Project& project, const geometry::Surfaces& s
     };
     const auto light = parts.integrals(spectrum::d65()), of_band = bins.integrals(spectrum::d65());
     light::Tints out;
+    const auto counts = counts_of(bins, first, count);
+    for (size_t k = 0; k < counts.size(); ++k) out.counts[k] = static_cast<float>(counts[k]);
     for (size_t c = 0; c < choices; ++c) {
         light::Tints::Choice choice;
         const auto by_state = [&](const model::Id& id, double figure, double most) {
@@ -94,7 +112,8 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
     for (size_t first = 0; first < out.bins.count() && !cancel.requested(); first += together) {
         const size_t count = std::min(together, out.bins.count() - first);
         const light::Tints tints = tints_of(project, *task.surfaces, out.bins, first, count);
-        auto fields = trace_light_fields(task, {&tints, count + 1}, effort, cancel, first == 0 ? step : FieldStep{});
+        auto fields = trace_light_fields(task, {&tints, count + 1, counts_of(out.bins, first, count)}, effort, cancel,
+                                         first == 0 ? step : FieldStep{});
         for (size_t k = first == 0 ? 0 : 1; k < fields.size(); ++k) out.bands.push_back(std::move(fields[k]));
     }
     // What was traced in all passes, told once.
@@ -107,9 +126,10 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
     if (out.bands.empty()) return out;
     Record& told = out.bands.front().record;
     told.rays = record.rays, told.paths = record.paths, told.seconds = record.seconds;
-    for (const LightField& band : out.bands) {
-        told.reached = std::max(told.reached, band.record.reached);
-        told.settled = told.settled && band.record.settled;
+    const auto counts = counts_of(out.bins, 0, out.bins.count());
+    for (size_t k = 0; k < out.bands.size(); ++k) {
+        told.reached = std::max(told.reached, out.bands[k].record.reached * counts[k]);
+        told.settled = told.settled && out.bands[k].record.settled;
     }
     out.ground = ground_of(project);
     for (const double v : out.ground) told.inputs.add(v);
