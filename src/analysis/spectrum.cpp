@@ -48,7 +48,23 @@ Told opic(const PointSpectrum& p, const spectrum::Bins& bins, Answer answer, dou
     return {by * spectrum::opic_irradiance(answer, p.irradiance), by * p.half_width_of(answer, bins)};
 }
 
-void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins& bins) {
+// Weighted with a curve of the project's own, mW/m2. Bands err together at worst.
+Told weighted(const PointSpectrum& p, const spectrum::Bins& bins, const std::vector<double>& curve) {
+    Told out{0, 0};
+    std::vector<double> taken(bins.count(), 0.0), all(taken);
+    for (size_t i = 0; i < spectrum::kWavelengths && i < curve.size(); ++i) {
+        const double nm = spectrum::wavelength(i), light = p.irradiance[i];
+        out.value += kMilli * spectrum::kStep * curve[i] * light;
+        for (size_t b = 0; b < bins.count(); ++b)
+            if (nm >= bins.from(b) && nm <= bins.to(b)) taken[b] += curve[i] * light, all[b] += light;
+    }
+    for (size_t b = 0; b < bins.count(); ++b)
+        if (all[b] > 0) out.half_width += kMilli * p.half_width[b] * taken[b] / all[b];
+    return out;
+}
+
+void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins& bins,
+                const std::vector<model::EyeCurve>& curves) {
     const std::string at = moment_stamp(m.outdoors.moment), words = climate::text(m.outdoors.moment);
     const auto add = [&](const std::string& id, const std::string& name, const char* unit, auto&& of) {
         table.columns.push_back(column_of(m.planes, id + at, words + ", " + name, unit, of));
@@ -80,6 +96,9 @@ void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins
     for (const auto& opsin : spectrum::opsins())
         add(fmt::format("{}_mw_m2_", opsin.id), std::string(opsin.name) + " irradiance", "mW/m\u00b2",
             [&](const PointSpectrum& p) { return opic(p, bins, opsin.answer, kMilli); });
+    for (const auto& curve : curves)
+        add("curve_" + curve.id + "_mw_m2_", curve.name, "mW/m\u00b2",
+            [&](const PointSpectrum& p) { return weighted(p, bins, curve.values); });
     for (size_t b = 0; b < bins.count(); ++b) {
         const double wide = bins.to(b) - bins.from(b);
         const std::string range = fmt::format("{:.0f} to {:.0f} nm", bins.from(b), bins.to(b));
@@ -133,7 +152,7 @@ Result<TableAnswer> run(const Request& a) {
     for (const auto& plane : moments.front().planes) out.table.planes.push_back(plane.plane);
     std::string said = "[";
     for (const SpectralMoment& m : moments) {
-        add_moment(out.table, m, bins);
+        add_moment(out.table, m, bins, a.project.eye_curves);
         out.record.inputs.add(m.outdoors.fingerprint());
         const auto sky = spectrum::colour_temperature(spectrum::xyz_of_light(m.sky)),
                    sun = spectrum::colour_temperature(spectrum::xyz_of_light(m.sun));
@@ -144,7 +163,7 @@ Result<TableAnswer> run(const Request& a) {
                             sun ? sun->kelvin : 0.0);
     }
     out.facts = {{"moments", said + "]"}, {"bands", std::to_string(bins.count())}};
-    out.main_columns = 10 + bins.count();
+    out.main_columns = 10 + bins.count() + a.project.eye_curves.size();
     return out;
 }
 

@@ -329,9 +329,14 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     spectral->add_option("--column", by_wavelength.column, "Which of the columns of values")->check(CLI::Range(1, 200));
     spectral->add_flag("--light", by_wavelength.is_light, "It is of light, not of matter")->excludes("--colour");
     spectral->add_option("--out", by_wavelength.out, "Write it as a table of commas, 380 to 780 nm");
-    auto* into = spectral->add_option("--into", by_wavelength.project, "Give it to a material of this project");
+    auto* into = spectral->add_option("--into", by_wavelength.project,
+                                      "Give it to this project: to a material, or as a curve of the eye");
     spectral->add_option("--material", by_wavelength.material, "The material's id")->needs(into);
-    into->needs("--material")->excludes("--light");
+    auto* curve = spectral->add_option("--curve", by_wavelength.curve,
+                                       "The name by which the project takes it as a curve of the eye: light by "
+                                       "wavelength is weighted with it, too");
+    curve->needs(into)->excludes("--material");
+    into->excludes("--light");
 
     TransferArguments in, outwards, turned;
     const auto add_reading = [](CLI::App& to, TransferArguments& t) {

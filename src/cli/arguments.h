@@ -120,6 +120,7 @@ struct WeatherNearArguments {
 
 struct SpectrumArguments {
     std::string file, colour, out, project, material;
+    std::string curve;  ///< the name under which the project gets it as a curve of the eye
     int column = 1;
     bool is_light = false;
 };

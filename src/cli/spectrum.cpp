@@ -84,7 +84,23 @@ int put_into(const SpectrumArguments& a, const Spectrum& matter) {
         complain(project.fault());
         return kBadInput;
     }
+    if (!a.curve.empty()) {
+        model::EyeCurve curve{model::unused_id(project->eye_curves, "curve"), a.curve, {}, a.file, {}};
+        curve.values.assign(matter.begin(), matter.end());
+        std::erase_if(project->eye_curves, [&](const auto& c) { return c.name == a.curve; });
+        project->eye_curves.push_back(std::move(curve));
+        if (const auto fault = store::save_project(*project, a.project)) {
+            complain(*fault);
+            return kCannotWrite;
+        }
+        say("Light by wavelength is weighted with {}, too\n", plain_text(a.curve));
+        return kDone;
+    }
     auto* material = model::find(project->materials, a.material);
+    if (a.material.empty()) {
+        complain({"--into", "nothing says what it is to be there", "Name a --material, or a --curve of the eye"});
+        return kBadArguments;
+    }
     if (material == nullptr) {
         complain({"--material", "the project has no material \"" + plain_text(a.material, 60) + "\"", ""});
         return kBadArguments;

@@ -55,6 +55,21 @@ void describe(Describer& d, Decision& c) {
     d.text(words("day", "Date", "as ISO 8601"), c.day);
 }
 
+void describe(Describer& d, EyeCurve& c) {
+    d.text({.key = "id", .need = Need::required}, c.id);
+    describe_name(d, c.name);
+    Field values{.key = "values",
+                 .meaning = "at 380 nm and every 5 nm to 780, 1 at most",
+                 .unit = unit::share,
+                 .low = 0,
+                 .high = 1,
+                 .need = Need::required};
+    values.least = values.most = 81;
+    d.numbers(values, c.values);
+    d.text({.key = "source", .meaning = "where it is from"}, c.source);
+    d.rest(c.extra);
+}
+
 void describe(Describer& d, HandFigure& f) {
     static constexpr Word better[] = {{"lower", HandFigure::Better::lower, "less"},
                                       {"higher", HandFigure::Better::higher, "more"},

@@ -49,6 +49,7 @@ void describe(Describer& d, model::VariedNumber& varied);
 void describe(Describer& d, model::Series& series);
 void describe(Describer& d, model::Decision& decision);
 void describe(Describer& d, model::HandFigure& figure);
+void describe(Describer& d, model::EyeCurve& curve);
 // arrival.cpp
 void describe(Describer& d, model::Shape& shape);
 void describe(Describer& d, model::Origin& origin);

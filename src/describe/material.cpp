@@ -94,6 +94,23 @@ void describe(Describer& d, Material& m) {
                    .bears = bears::colours,
                    .most = 81},
                   m.spectrum);
+        d.number(
+            {.key = "chroma",
+             .label = "Chroma",
+             .meaning = "C*ab in daylight (CIE 1976), of what has no spectrum: of the smoothest one of this colour; 0: "
+                        "grey",
+             .low = 0,
+             .high = 150,
+             .bears = bears::colours},
+            m.chroma);
+        d.number({.key = "hue",
+                  .label = "Hue",
+                  .meaning = "h*ab in daylight, with chroma: 0 red, 90 yellow, 180 green, 270 blue",
+                  .unit = unit::degree,
+                  .low = 0,
+                  .high = 360,
+                  .bears = bears::colours},
+                 m.hue);
         d.rule("spectrum", m.spectrum.empty() || m.spectrum.size() == 81,
                std::to_string(m.spectrum.size()) + " values are no spectrum", "Give 81 values, 380 to 780 nm, or none");
     });

@@ -182,6 +182,11 @@ void describe(Describer& d, Project& p) {
             .bears = bears::nothing,
             .most = 1000},
            "hand_figure", p.hand_figures);
+    d.list({.key = "eye_curves",
+            .meaning = "curves that light by wavelength is weighted with, beside those of CIE S 026",
+            .bears = bears::colours,
+            .most = 20},
+           "eye_curve", p.eye_curves);
     bool decided = !p.decision.option.empty();
     d.object({.key = "decision", .meaning = "which option was chosen, and why", .bears = bears::nothing}, "decision",
              decided, [&](Describer& in) { describe(in, p.decision); });

@@ -77,7 +77,7 @@ Blind blind_of(const model::Material& material) {
             b.slat_spacing,
             b.slat_tilt,
             b.slats_upright,
-            b.spectrum.empty() ? model::Id() : b.id};
+            model::is_coloured(b) ? b.id : model::Id()};
 }
 
 Fingerprint Surfaces::fingerprint() const {

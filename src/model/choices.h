@@ -43,6 +43,16 @@ struct HandValue {
     bool operator==(const HandValue&) const;
 };
 
+/// How eyes answer by a curve of one's own, beside those of CIE S 026: an older one, or another's.
+struct EyeCurve {
+    Id id;
+    std::string name;
+    std::vector<double> values;  ///< 380 to 780 nm in steps of 5 nm, 1 at most
+    std::string source;          ///< where it is from
+    Extra extra;
+    bool operator==(const EyeCurve&) const;
+};
+
 /// A figure that is not computed here: cost, weight, area to let.
 struct HandFigure {
     Id id;
@@ -56,4 +66,5 @@ struct HandFigure {
 
 extern template class std::vector<wp::model::VariedNumber>;
 extern template class std::vector<wp::model::Series>;
+extern template class std::vector<wp::model::EyeCurve>;
 extern template class std::vector<wp::model::HandFigure>;

@@ -48,6 +48,10 @@ struct Material {
     std::vector<double>
         spectrum;  ///< reflectance, of slats that of a face; of glazing transmittance, of fabric all it passes
 
+    /// Its colour where it has no spectrum: C*ab and h*ab of CIE 1976 in daylight, degrees, its lightness that of its
+    /// figure. Chroma 0: grey.
+    double chroma = 0, hue = 0;
+
     bool assumed = false;      ///< nobody has measured or chosen it yet: listed as an assumption
     double low = 0, high = 0;  ///< the range in which real ones lie; both 0: not told
     std::string source;        ///< where the figures come from
@@ -60,6 +64,9 @@ inline double figure_of(const Material& m) {
     if (m.kind == Material::Kind::fabric) return m.openness + m.transmittance;
     return m.kind == Material::Kind::glazing ? m.transmittance : m.reflectance;
 }
+
+/// Whether it does other things to some wavelengths than to others.
+inline bool is_coloured(const Material& m) { return !m.spectrum.empty() || m.chroma > 0; }
 
 /// Materials whose figures cannot be: a reflectance beyond any real surface, or more light given back than came.
 /// Empty where nothing is wrong; else one sentence without the material's name.

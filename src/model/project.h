@@ -38,6 +38,7 @@ struct Project {
     Report report;                      ///< how the report on it is composed
     std::vector<Series> series;         ///< numbers that are varied in steps
     std::vector<HandFigure> hand_figures;
+    std::vector<EyeCurve> eye_curves;  ///< that light by wavelength is weighted with, too
     Decision decision;
     std::vector<Shape> shapes;          ///< that things are copies of
     std::vector<Arrival> arrivals;      ///< files that were read

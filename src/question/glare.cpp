@@ -7,6 +7,7 @@
 
 #include "base/parallel.h"
 #include "model/project.h"
+#include "question/spectral.h"
 
 namespace wp::question {
 
@@ -35,8 +36,7 @@ Fingerprint inputs_of(const GlareTask& task, const Effort& effort) {
     if (task.bands > 0) {
         inputs.add(task.bands);
         inputs.add(static_cast<int>(task.sky_colour));
-        for (const auto& m : task.project->materials)
-            for (const double v : m.spectrum) inputs.add(v);
+        for (const auto& m : task.project->materials) add_colour(inputs, m);
     }
     inputs.add(effort.seed);
     return inputs;

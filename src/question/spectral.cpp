@@ -10,6 +10,7 @@
 #include "question/field_parts.h"
 #include "question/outdoor_spectrum.h"
 #include "spectrum/light_source.h"
+#include "spectrum/smoothest.h"
 
 namespace wp::question {
 
@@ -18,11 +19,36 @@ using spectrum::Spectrum;
 using spectrum::operator*;
 using spectrum::operator+;
 
+namespace {
+
+// Of hue and chroma, the figure as luminous share.
+Spectrum smoothest_of(const model::Material& material) {
+    static const spectrum::Xyz white = spectrum::xyz_of_matter(spectrum::flat(1), spectrum::d65());
+    const double figure = std::clamp(model::figure_of(material), 0.0, 1.0),
+                 lightness = spectrum::lab({white.x * figure, white.y * figure, white.z * figure}, white).l;
+    for (double chroma = material.chroma; chroma > 1; chroma *= 0.9) {
+        const double h = material.hue * kPi / 180;
+        const auto found =
+            spectrum::smoothest(spectrum::xyz_of_lab({lightness, chroma * std::cos(h), chroma * std::sin(h)}, white));
+        if (found) return *found;
+    }
+    return spectrum::flat(figure);
+}
+
+}  // namespace
+
+void add_colour(Fingerprint& print, const model::Material& material) {
+    for (const double v : material.spectrum) print.add(v);
+    for (const double v : {material.chroma, material.hue}) print.add(v);
+}
+
 Spectrum matter_of(const model::Material& material) {
     const double figure = model::figure_of(material);
-    if (material.spectrum.size() != spectrum::kWavelengths) return spectrum::flat(figure);
     Spectrum out;
-    std::ranges::copy(material.spectrum, out.begin());
+    if (material.spectrum.size() == spectrum::kWavelengths)
+        std::ranges::copy(material.spectrum, out.begin());
+    else
+        out = smoothest_of(material);
     // What is cut off at 1 is made good by the rest.
     for (int pass = 0; pass < 20; ++pass) {
         const double now = spectrum::visible(out);
@@ -72,7 +98,8 @@ light::Tints tints_of(const model::Project& project, const geometry::Surfaces& s
     const auto factors = [&](const model::Id& id) -> const std::vector<double>& {
         const auto [at, fresh] = known.try_emplace(id);
         const model::Material* material = fresh ? model::find(project.materials, id) : nullptr;
-        if (material == nullptr || material->spectrum.empty() || !(model::figure_of(*material) > 0)) return at->second;
+        if (material == nullptr || !model::is_coloured(*material) || !(model::figure_of(*material) > 0))
+            return at->second;
         at->second = parts.means(matter_of(*material), &spectrum::d65());
         for (double& v : at->second) v /= model::figure_of(*material);
         return at->second;
@@ -136,7 +163,7 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
     told.inputs.add(static_cast<int>(bins));
     for (const auto& m : project.materials) {
         told.inputs.add(m.id);
-        for (const double v : m.spectrum) told.inputs.add(v);
+        add_colour(told.inputs, m);
     }
     return out;
 }

@@ -18,9 +18,13 @@ struct Project;
 
 namespace wp::question {
 
-/// A material's reflectance or transmittance by wavelength: its spectrum spread so that it has the material's figure
-/// under D65, never beyond 1. Grey where it has none.
+/// A material's reflectance or transmittance by wavelength: its spectrum, or the smoothest of its hue and chroma (less
+/// of that where no matter is so bright), spread so that it has the material's figure under D65, never beyond 1. Grey
+/// where it has none.
 spectrum::Spectrum matter_of(const model::Material& material);
+
+/// What of a material its colour depends on.
+void add_colour(Fingerprint& print, const model::Material& material);
 
 /// Of the site's ground; grey where no material gives it a colour.
 spectrum::Spectrum ground_of(const model::Project& project);

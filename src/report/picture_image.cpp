@@ -3,6 +3,7 @@
 
 #include <QPainterPath>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <unordered_set>
 
@@ -42,13 +43,33 @@ std::vector<float> shown_values(const question::GlareAnswer& answer, const Pictu
 
 // As an eye that is used to the light outdoors sees it, on a screen whose white is D65 (CAT16). What no screen shows is
 // taken to the nearest that one does, channel by channel.
-QRgb screen_colour(const question::SpectralPicture& by, size_t pixel, double times) {
+QRgb screen_colour(spectrum::Xyz colour, const spectrum::Xyz& from_white, double times) {
     static const spectrum::Xyz white = spectrum::xyz_of_matter(spectrum::flat(1), spectrum::d65());
-    spectrum::Xyz colour = by.colour_at(pixel);
     colour = {colour.x * times, colour.y * times, colour.z * times};
-    const spectrum::Srgb shown = spectrum::srgb(spectrum::adapted(colour, by.white, white));
+    const spectrum::Srgb shown = spectrum::srgb(spectrum::adapted(colour, from_white, white));
     const auto of = [](double share) { return static_cast<int>(std::lround(255 * std::clamp(share, 0.0, 1.0))); };
     return qRgb(of(shown.r), of(shown.g), of(shown.b));
+}
+
+// X, Y, Z of a picture by wavelength, evened out as its luminance is where that is wanted.
+std::array<std::vector<float>, 3> colours_of(const question::GlareAnswer& answer, bool quiet) {
+    const question::SpectralPicture& by = *answer.spectral;
+    std::array<std::vector<float>, 3> out;
+    for (auto& channel : out) channel.assign(by.pixels(), 0.0f);
+    for (size_t b = 0; b < by.bands.size(); ++b) {
+        const float weights[] = {static_cast<float>(by.colour[b].x), static_cast<float>(by.colour[b].y),
+                                 static_cast<float>(by.colour[b].z)};
+        for (size_t c = 0; c < 3; ++c)
+            for (size_t i = 0; i < by.pixels(); ++i) out[c][i] += weights[c] * by.bands[b][i];
+    }
+    if (!quiet || answer.things == nullptr) return out;
+    light::Picture picture = answer.picture;
+    picture.parts.clear(), picture.bands.clear();
+    for (auto& channel : out) {
+        picture.value = std::move(channel);
+        channel = light::quietened(picture, answer.things->sights);
+    }
+    return out;
 }
 
 // Whether a pixel lies in the picture.
@@ -249,6 +270,8 @@ QImage picture_image(const question::GlareAnswer& answer, const PictureStyle& st
     if (style.look == PictureStyle::Look::human_vision) seen = as_seen(picture, values);
     const bool coloured = style.look == PictureStyle::Look::coloured && answer.spectral != nullptr &&
                           answer.spectral->pixels() == values.size();
+    std::array<std::vector<float>, 3> colours;
+    if (coloured) colours = colours_of(answer, style.quiet);
     if (style.look == PictureStyle::Look::exposed || style.look == PictureStyle::Look::coloured) {
         const double log_mean = question::figures_of(picture).log_mean;
         times = log_mean > 0 ? kMiddleGrey / log_mean * std::exp2(style.stops) : 1;
@@ -267,7 +290,9 @@ QImage picture_image(const question::GlareAnswer& answer, const PictureStyle& st
                 continue;
             }
             if (coloured) {
-                line[x] = screen_colour(*answer.spectral, at, times);
+                line[x] = screen_colour({static_cast<double>(colours[0][at]), static_cast<double>(colours[1][at]),
+                                         static_cast<double>(colours[2][at])},
+                                        answer.spectral->white, times);
                 continue;
             }
             const int grey =

@@ -260,3 +260,51 @@ TEST(Spectral, matter_keeps_its_figure_whatever_its_spectrum) {
     m.spectrum.assign(81, 0.0);
     EXPECT_EQ(matter_of(m), spectrum::flat(0.9)) << "black has no shape";
 }
+
+// Told by lightness, chroma and hue, a material has that colour in daylight.
+TEST(Spectral, matter_by_hue_and_chroma_has_that_colour_and_its_figure) {
+    model::Material m;
+    m.reflectance = 0.4;
+    m.chroma = 30;
+    const auto white = spectrum::xyz_of_matter(spectrum::flat(1), spectrum::d65());
+    for (const double hue : {20.0, 100.0, 190.0, 280.0}) {
+        m.hue = hue;
+        ASSERT_TRUE(model::is_coloured(m));
+        const auto seen = spectrum::lab(spectrum::xyz_of_matter(matter_of(m), spectrum::d65()), white);
+        EXPECT_NEAR(std::hypot(seen.a, seen.b), 30, 0.5) << hue;
+        EXPECT_NEAR(std::fmod(degrees(std::atan2(seen.b, seen.a)) + 360, 360), hue, 1);
+        EXPECT_NEAR(spectrum::visible(matter_of(m)), 0.4, 1e-4);
+    }
+    // So strong and so bright nothing is: as strong as can be.
+    m.chroma = 150;
+    const auto most = spectrum::lab(spectrum::xyz_of_matter(matter_of(m), spectrum::d65()), white);
+    EXPECT_GT(std::hypot(most.a, most.b), 30);
+    EXPECT_NEAR(spectrum::visible(matter_of(m)), 0.4, 1e-4);
+    m.chroma = 0;
+    EXPECT_EQ(matter_of(m), spectrum::flat(0.4));
+    EXPECT_FALSE(model::is_coloured(m));
+}
+
+TEST(Spectral, a_curve_of_ones_own_weighs_as_the_standards_do) {
+    auto project = room_of({});
+    model::EyeCurve curve;
+    curve.id = "old";
+    curve.name = "Old curve";
+    curve.values = values(spectrum::curve(Answer::melanopic));
+    project.eye_curves = {curve};
+    model::Question q;
+    q.kind = model::Question::Kind::spectrum;
+    q.at = model::Question::At::eyes;
+    q.moments = {{3, 21, 11}};
+    q.sky.shape = model::SkyChoice::Shape::uniform;
+    q.sky.amount = model::SkyChoice::Amount::illuminance;
+    q.accuracy = 0.1;
+    const auto answer = *analysis::ask(project, project.options[0], q, nullptr, effort_of(q));
+    const auto value = [&](const std::string& id) {
+        for (const auto& c : answer.table.columns)
+            if (c.id == id) return c.value[0][0];
+        return 0.0;
+    };
+    EXPECT_GT(value("melanopic_mw_m2_0321_1100"), 100);
+    EXPECT_NEAR(value("curve_old_mw_m2_0321_1100") / value("melanopic_mw_m2_0321_1100"), 1, 0.01);
+}

@@ -8,6 +8,7 @@
 
 #include "base/data_folder.h"
 #include "base/file.h"
+#include "figure/measures.h"
 #include "model/project.h"
 #include "rule/data.h"
 #include "rule/needs.h"
@@ -205,4 +206,43 @@ TEST(Needs, are_missing_until_an_answer_is_there_however_its_question_is_called)
     EXPECT_TRUE(missing_questions(set, answers, of).empty());
     question.probable = true;
     EXPECT_EQ(missing_questions(set, answers, of).size(), 1u);
+}
+
+TEST(Criteria, of_well_l03_judge_what_daylight_alone_holds_on_every_day_and_say_that_they_are_from_memory) {
+    const auto set = *criteria_set("well-v2-l03-daylight");
+    EXPECT_NE(set.doubt.find("from memory"), std::string::npos);
+    ASSERT_EQ(set.criteria.size(), 1u);
+    EXPECT_EQ(set.criteria[0].thresholds.size(), 2u);
+    const auto* need = find_need(set.criteria[0].asks);
+    ASSERT_NE(need, nullptr);
+    const auto project = test::one_room();
+    const Circumstances of{&project, nullptr};
+    auto asked = *need->make(of);
+    EXPECT_EQ(asked.body_clock.share, 1);
+    EXPECT_EQ(asked.body_clock.begins_by, 12);
+    EXPECT_TRUE(need->fits(asked, of));
+    asked.body_clock.level = 218;
+    EXPECT_TRUE(need->fits(asked, of)) << "what is held does not depend on the level";
+    asked.body_clock.hours = 3;
+    EXPECT_FALSE(need->fits(asked, of));
+    // A room with two eyes: the one with less counts.
+    question::PointTable table;
+    const auto seat = [&](const char* id) {
+        geometry::PlanePoints out;
+        out.plane = id;
+        out.room = "room";
+        out.points = {{1, 1, 1.2}};
+        return out;
+    };
+    table.planes = {seat("a"), seat("b")};
+    table.columns = {{"held_own_lx", "Melanopic EDI held, as one looks", "lx", {{300}, {150}}, {{2}, {2}}}};
+    figure::Answers answers;
+    answers.tables[model::Question::Kind::body_clock] = &table;
+    geometry::PlanePoints plane;
+    plane.plane = "plane";
+    plane.room = "room";
+    const auto held = figure::find_measure("melanopic_held")->find(answers, plane, 0, {});
+    ASSERT_TRUE(held);
+    EXPECT_EQ(held->value, 150);
+    EXPECT_LT(held->low, 150);
 }

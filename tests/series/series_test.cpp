@@ -412,3 +412,32 @@ TEST(Series, kept_bytes_that_are_damaged_are_refused) {
     step.verdicts[0].state = static_cast<rule::State>(99);
     EXPECT_FALSE(read_step(write_step(step), 1, 2)) << "there is no such state";
 }
+
+// What a wall's colour does: as bright, and not as waking.
+TEST(Series, of_a_walls_hue_change_melanopic_light_and_hardly_illuminance) {
+    auto project = std::make_shared<model::Project>(*demo());
+    auto* walls = model::find(project->materials, "walls-lime");
+    walls->spectrum.clear();
+    walls->chroma = 35;
+    model::Question q;
+    q.id = "eyes";
+    q.kind = model::Question::Kind::spectrum;
+    q.moments = {{3, 21, 10}};
+    q.sky.shape = model::SkyChoice::Shape::cie;
+    q.sky.amount = model::SkyChoice::Amount::illuminance;
+    q.sky.type = 1;
+    q.accuracy = 0.05;
+    project->questions.push_back(q);
+    const auto series = of({"material", {"walls-lime"}, "hue", 40, 260, 2}, {"eyes"});
+    Asker asker(project, series, weather());
+    for (size_t i = 0; i < 2; ++i) ASSERT_FALSE(asker.ask(i));
+    const auto& answer = asker.answer();
+    const size_t room = room_of(answer, "reading");
+    const auto value = [&](size_t step, const char* id) {
+        const size_t line = line_of(answer, id);
+        EXPECT_LT(line, answer.lines.size()) << id;
+        return answer.band(step, room, line)->value;
+    };
+    EXPECT_GT(value(1, "melanopic_edi.mean"), 1.08 * value(0, "melanopic_edi.mean")) << "blue over orange";
+    EXPECT_NEAR(value(1, "spectral_illuminance.mean") / value(0, "spectral_illuminance.mean"), 1, 0.08);
+}

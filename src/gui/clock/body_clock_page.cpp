@@ -1,17 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/clock/body_clock_page.h"
 
+#include <QFileDialog>
 #include <QHBoxLayout>
+#include <QMessageBox>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 
+#include "base/file.h"
 #include "gui/light/question_box.h"
 #include "gui/look/look.h"
 #include "light/replicates.h"
 #include "question/clear_arc.h"
 #include "report/language/words.h"
 #include "report/pictures.h"
+#include "spectrum/spectral_table.h"
 
 namespace wp::gui {
 
@@ -242,6 +246,41 @@ void BodyClockPage::show_arcs() {
     desktop_.sheet().show_seats(std::move(out));
 }
 
+namespace {
+
+// A curve of the eye from a file: the project keeps it, and light by wavelength is weighted with it from then on.
+void take_curve(Desktop& desktop) {
+    const QString file =
+        QFileDialog::getOpenFileName(desktop.window(), QObject::tr("Curve of the eye"), {},
+                                     QObject::tr("Wavelengths and values in columns (*.csv *.txt);;All files (*)"));
+    if (!file.isEmpty()) add_eye_curve(desktop, file.toStdString());
+}
+
+}  // namespace
+
+void add_eye_curve(Desktop& desktop, const std::filesystem::path& path) {
+    const auto fault = [&](const Fault& what) {
+        QMessageBox::warning(desktop.window(), QObject::tr("Curve of the eye"), language::line(what));
+    };
+    const auto bytes = read_file(path, size_t{16} << 20);
+    if (!bytes) return fault(bytes.fault());
+    const std::string name = path.stem().string();
+    auto table = spectrum::parse_spectral_table(*bytes, name);
+    if (!table) return fault(table.fault());
+    const auto found = spectrum::matter_of(*table, 0, name);
+    if (!found) return fault(found.fault());
+    desktop.document().edit(QObject::tr("Curve of the eye"), [&](model::Project& p) {
+        std::erase_if(p.eye_curves, [&](const auto& c) { return c.name == name; });
+        p.eye_curves.push_back({model::unused_id(p.eye_curves, "curve"),
+                                name,
+                                {found->begin(), found->end()},
+                                path.filename().string(),
+                                {}});
+    });
+    desktop.say(
+        QObject::tr("%1 is among the figures of melanopic light from now on").arg(QString::fromStdString(name)));
+}
+
 Page body_clock_page(Desktop& desktop) {
     auto* page = new BodyClockPage(desktop);
     desktop.commands().add(
@@ -251,6 +290,9 @@ Page body_clock_page(Desktop& desktop) {
             desktop.show_page(page);
         },
         QObject::tr("melanopic EDI CIE S 026 circadian alertness sleep eye"));
+    desktop.commands().add(
+        CommandGroup::light, QObject::tr("Add a curve of the eye from a file"), {}, [&desktop] { take_curve(desktop); },
+        QObject::tr("action spectrum weighting circadian"));
     return {QObject::tr("Body clock"), QObject::tr("How often the eyes get enough melanopic light"),
             on_desk(DeskKind::light), page};
 }

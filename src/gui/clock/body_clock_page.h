@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
+#include <filesystem>
 
 #include "gui/clock/eye_hours_view.h"
 #include "gui/desk/desktop.h"
@@ -42,6 +43,9 @@ class BodyClockPage : public QWidget {
     EyeHoursView* hours_;
     bool filling_ = false;
 };
+
+/// A weighting curve from a file into the project; faults are told in a box.
+void add_eye_curve(Desktop& desktop, const std::filesystem::path& path);
 
 Page body_clock_page(Desktop& desktop);
 

@@ -19,7 +19,7 @@ namespace wp::gui {
 
 namespace {
 
-constexpr double kLeft = 46, kHead = 20, kFoot = 18;  // pixels
+constexpr double kLeft = 46, kLine = 18, kHead = 2 * kLine + 2, kFoot = 18;  // pixels
 
 void set_small(QPainter& painter, bool bold = false) {
     QFont font = painter.font();
@@ -45,11 +45,11 @@ void EyeHoursView::show_light(Light light) {
 QRectF EyeHoursView::day_area() const { return {kLeft, kHead, width() - kLeft - 6, height() * 0.42 - kHead - kFoot}; }
 QRectF EyeHoursView::year_area() const {
     const double top = height() * 0.42 + kHead + 8;
-    return {0, top, static_cast<double>(width()), height() - top};
+    return {kLeft, top, width() - kLeft - 6, height() - top - kFoot};
 }
 
 int EyeHoursView::day_at(QPointF at) const {
-    const QRectF days = report::carpet_area(year_area());
+    const QRectF days = year_area();
     if (!days.contains(at) || light_.melanopic.empty()) return -1;
     return std::clamp(static_cast<int>((at.x() - days.left()) / days.width() * 365), 0, 364);
 }
@@ -63,7 +63,7 @@ void EyeHoursView::paintEvent(QPaintEvent*) {
     paint_year(painter);
     if (pointer_.x() < 0) return;
     if (const int day = day_at(pointer_); day >= 0) {
-        const QRectF days = report::carpet_area(year_area());
+        const QRectF days = year_area();
         const int hour = std::clamp(static_cast<int>((days.bottom() - pointer_.y()) / days.height() * 24), 0, 23);
         const auto at = static_cast<size_t>(day * 24 + hour);
         draw_tag(painter, pointer_, rect(),
@@ -91,8 +91,9 @@ void EyeHoursView::paint_day(QPainter& painter) const {
     };
     set_small(painter, true);
     painter.setPen(ink().ink);
-    painter.drawText(QRectF(0, 0, width(), kHead - 2), Qt::AlignLeft | Qt::AlignVCenter,
-                     language::words(analysis::day_words(climate::moment_of(light_.day, 12))));
+    painter.drawText(
+        QRectF(0, 0, width(), kLine), Qt::AlignLeft | Qt::AlignVCenter,
+        QObject::tr("At the eye, %1").arg(language::words(analysis::day_words(climate::moment_of(light_.day, 12)))));
     set_small(painter);
     for (int i = 0; i <= 2; ++i) {
         painter.setPen(QPen(ink().faint, 0.5));
@@ -117,56 +118,50 @@ void EyeHoursView::paint_day(QPainter& painter) const {
     curve(light_.melanopic, QPen(ink().accent, 2));
     painter.setPen(QPen(ink().ink, 1, Qt::DotLine));
     painter.drawLine(at(0, light_.level), at(24, light_.level));
-    // What they are, in the head, right of the day.
+    // What they are, above.
     const QFontMetricsF metrics(painter.font());
-    double x = width() - 6;
+    double x = 0;
     const auto key = [&](const QString& words, const QPen& pen) {
-        x -= metrics.horizontalAdvance(words);
-        painter.setPen(ink().ink);
-        painter.drawText(QRectF(x, 0, metrics.horizontalAdvance(words) + 2, kHead - 2),
-                         Qt::AlignLeft | Qt::AlignVCenter, words);
         painter.setPen(pen);
-        painter.drawLine(QPointF(x - 20, kHead / 2 - 1), QPointF(x - 5, kHead / 2 - 1));
-        x -= 30;
+        painter.drawLine(QPointF(x, kLine * 1.5), QPointF(x + 16, kLine * 1.5));
+        painter.setPen(ink().ink);
+        painter.drawText(QRectF(x + 20, kLine, metrics.horizontalAdvance(words) + 2, kLine),
+                         Qt::AlignLeft | Qt::AlignVCenter, words);
+        x += 20 + metrics.horizontalAdvance(words) + 10;
     };
-    key(QObject::tr("%1 lx asked for").arg(language::number(light_.level, 'g', 4)), QPen(ink().ink, 1, Qt::DotLine));
-    key(QObject::tr("illuminance"), QPen(ink().faint, 1.4, Qt::DashLine));
     key(QObject::tr("melanopic EDI, lx"), QPen(ink().accent, 2));
+    key(QObject::tr("illuminance"), QPen(ink().faint, 1.4, Qt::DashLine));
+    key(QObject::tr("asked for"), QPen(ink().ink, 1, Qt::DotLine));
 }
 
 void EyeHoursView::paint_year(QPainter& painter) const {
     const QRectF r = year_area();
     set_small(painter, true);
     painter.setPen(ink().ink);
-    painter.drawText(QRectF(0, r.top() - kHead, width(), kHead - 2), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(0, r.top() - kHead, width(), kLine), Qt::AlignLeft | Qt::AlignVCenter,
                      QObject::tr("The year, melanopic EDI: day by hour"));
     std::vector<double> hours(light_.melanopic.begin(), light_.melanopic.end());
-    // Bands that part at the level: half of it, it, twice it, four times.
-    report::Scale scale{light_.level / 4, light_.level * 4, true, 4};
+    // Bands that part at the level, at twice and at four times of it.
+    report::Scale scale{light_.level / 2, light_.level * 8, true, 4};
     for (double& v : hours)
         if (v <= 0) v = std::nan("");
     set_small(painter);
-    const QRectF carpet = report::carpet_area(r);
     report::draw_hours_of_year(painter, hours, scale, ink(), r);
-    const double x = carpet.left() + (light_.day + 0.5) / 365 * carpet.width();
+    const double x = r.left() + (light_.day + 0.5) / 365 * r.width();
     painter.setPen(QPen(ink().accent, 1.5));
-    painter.drawLine(QPointF(x, carpet.top()), QPointF(x, carpet.bottom()));
-    // The bands, above it at the right.
-    double at = width() - 6;
+    painter.drawLine(QPointF(x, r.top()), QPointF(x, r.bottom()));
+    double at = 0;
     const QFontMetricsF metrics(painter.font());
-    for (int band = 3; band >= 0; --band) {
+    for (int band = 0; band < 4; ++band) {
         const double low = scale.value_at(band / 4.0);
-        const QString words = band == 0 ? QObject::tr("less") : QObject::tr("from %1 lx").arg(report::figure(low));
-        at -= metrics.horizontalAdvance(words);
-        painter.setPen(ink().ink);
-        painter.drawText(QRectF(at, r.top() - kHead, metrics.horizontalAdvance(words) + 2, kHead - 2),
-                         Qt::AlignLeft | Qt::AlignVCenter, words);
-        at -= 15;
         painter.setPen(QPen(ink().ground, 1));
         painter.setBrush(scale.colour(low * 1.05));
-        painter.drawRect(QRectF(at, r.top() - kHead + 4, 10, 10));
-        at -= 8;
-        if (band == 1 && at < 230) break;
+        painter.drawRect(QRectF(at, r.top() - kHead + kLine + 4, 10, 10));
+        const QString words = band == 0 ? QObject::tr("less") : QObject::tr("from %1 lx").arg(report::figure(low));
+        painter.setPen(ink().ink);
+        painter.drawText(QRectF(at + 14, r.top() - kHead + kLine, metrics.horizontalAdvance(words) + 2, kLine),
+                         Qt::AlignLeft | Qt::AlignVCenter, words);
+        at += 14 + metrics.horizontalAdvance(words) + 10;
     }
 }
 

@@ -336,7 +336,18 @@ void MaterialsPanel::show_form(const Material& m, From from) {
 
 // By wavelength: from a file, from its colour, or grey.
 void MaterialsPanel::add_spectrum(QFormLayout& form, const Material& m) {
-    if (!m.spectrum.empty()) form.addRow(new SpectrumView(m, page_->widget()));
+    if (model::is_coloured(m)) form.addRow(new SpectrumView(m, page_->widget()));
+    if (m.spectrum.empty()) {
+        const auto field = [&](const char* name, const QString& words, double Material::*value, double most) {
+            auto* entry = new NumberField(m.*value, Unit::plain, [this, value, most](double v) {
+                change(QObject::tr("Colour of material"), [&](Material& x) { x.*value = std::clamp(v, 0.0, most); });
+            });
+            entry->setObjectName(QString::fromLatin1(name));
+            form.addRow(words, entry);
+        };
+        field("material-chroma", QObject::tr("Chroma C*ab (0: grey)"), &Material::chroma, 150);
+        if (m.chroma > 0) field("material-hue", QObject::tr("Hue h*ab, \u00b0"), &Material::hue, 360);
+    }
     add_button(form, QObject::tr("Spectrum from a file\u2026"), "spectrum-file", [this] { read_spectrum(); });
     const auto colour = spectrum::srgb_of_hex(m.colour);
     if (colour)

@@ -193,6 +193,8 @@ void PictureFacts::show_answer(const question::GlareAnswer& answer, const report
     lines[0] = QStringLiteral("<b>%1</b>").arg(lines[0]);
     facts_->setText(lines.join(QStringLiteral("<br>")));
     histogram_->show_picture(answer.picture, scale);
+    // The light that is pointed at needs its place.
+    histogram_->setVisible(answer.spectral == nullptr);
     for (auto* table : {sources_, indices_}) table->setEnabled(answer.judged);
     fill_sources(answer);
     fill_indices(answer);

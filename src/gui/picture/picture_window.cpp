@@ -129,6 +129,7 @@ void PictureWindow::change_taking() {
     choice.blinds = static_cast<Choice::Blinds>(blinds_->currentIndex());
     choice.pixels = kSizes[pixels_->currentIndex()];
     desktop_.asker().eye().take_as(choice);
+    follow_taking();
     shown_->setCurrentIndex(0);
     refresh();
 }

@@ -262,7 +262,7 @@ void SitePanel::add_ground_colour(QFormLayout* form) {
     colour->setObjectName(QStringLiteral("ground-colour"));
     colour->addItem(QObject::tr("grey"), QString());
     for (const auto& m : project.materials)
-        if (m.kind == model::Material::Kind::opaque && !m.spectrum.empty())
+        if (m.kind == model::Material::Kind::opaque && model::is_coloured(m))
             colour->addItem(QString::fromStdString(m.name), QString::fromStdString(m.id));
     if (colour->count() == 1 && project.site.ground_colour.empty()) return delete colour;
     colour->setCurrentIndex(std::max(0, colour->findData(QString::fromStdString(project.site.ground_colour))));

@@ -160,8 +160,8 @@ constexpr const char* kCriteriaWords[] = {
         "Melanopic equivalent daylight illuminance on the upright plane at every eye of the room that daylight alone "
         "holds, on each day of use, for four hours without a break that begin by noon, blinds as they are worked"),
     QT_TRANSLATE_NOOP("QObject", "WELL v2, concept Light, L03"),
-    QT_TRANSLATE_NOOP("QObject", "136 lx"),
-    QT_TRANSLATE_NOOP("QObject", "218 lx"),
+    QT_TRANSLATE_NOOP("QObject", "first level, 136 lx"),
+    QT_TRANSLATE_NOOP("QObject", "second level, 218 lx"),
     QT_TRANSLATE_NOOP("QObject", "Needed"),
     QT_TRANSLATE_NOOP("QObject", "in the measure's own terms; shares from 0 to 1"),
     QT_TRANSLATE_NOOP("QObject",

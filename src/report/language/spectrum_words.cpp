@@ -35,6 +35,17 @@ constexpr const char* kSpectrumCompounds[] = {
 };
 
 constexpr const char* kSpectrumWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "Begun by"),
+    QT_TRANSLATE_NOOP(
+        "QObject",
+        "C*ab in daylight (CIE 1976), of what has no spectrum: of the smoothest one of this colour; 0: grey"),
+    QT_TRANSLATE_NOOP("QObject", "Chroma"),
+    QT_TRANSLATE_NOOP("QObject", "Hue"),
+    QT_TRANSLATE_NOOP("QObject", "a direction suffices where light does so on this share of the days of use"),
+    QT_TRANSLATE_NOOP("QObject", "h*ab in daylight, with chroma: 0 red, 90 yellow, 180 green, 270 blue"),
+    QT_TRANSLATE_NOOP("QObject", "of melanopic equivalent daylight illuminance at the eye"),
+    QT_TRANSLATE_NOOP("QObject", "the hour of the day at which they have begun"),
+    QT_TRANSLATE_NOOP("QObject", "without a break, that a day of use has so much light"),
     QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year"),
     QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year, at the observers"),
     QT_TRANSLATE_NOOP("QObject", "Melanopic light over the year, all over the rooms"),

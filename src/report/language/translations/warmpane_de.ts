@@ -14064,395 +14064,459 @@ Quelle: %4</translation>
     </message>
     <message>
         <source>enough in no direction</source>
-        <translation type="unfinished"></translation>
+        <translation>in keiner Richtung genug</translation>
     </message>
     <message>
         <source>enough all around</source>
-        <translation type="unfinished"></translation>
+        <translation>ringsum genug</translation>
     </message>
     <message>
         <source>enough from %1 over %2 to %3</source>
-        <translation type="unfinished"></translation>
+        <translation>genug von %1 über %2 bis %3</translation>
     </message>
     <message>
         <source>Body clock</source>
-        <translation type="unfinished"></translation>
+        <translation>Innere Uhr</translation>
     </message>
     <message>
         <source>Whose eyes</source>
-        <translation type="unfinished"></translation>
+        <translation>Wessen Augen</translation>
     </message>
     <message>
         <source>Ask…</source>
-        <translation type="unfinished"></translation>
+        <translation>Fragen …</translation>
     </message>
     <message>
         <source>Ask again…</source>
-        <translation type="unfinished"></translation>
+        <translation>Neu fragen …</translation>
     </message>
     <message>
         <source>How often the eyes get enough melanopic light in the time of use, and which ways one can face for it. Ask, and it is traced by wavelength.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie oft die Augen in der Nutzungszeit genug melanopisches Licht bekommen und wohin man dafür blicken kann. Auf Fragen wird es nach Wellenlängen verfolgt.</translation>
     </message>
     <message>
         <source>Place an observer first: press E and click in a room.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst einen Beobachter setzen: E drücken und in einen Raum klicken.</translation>
     </message>
     <message>
         <source>%1 lx for %2 h begun by %3 h</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 lx für %2 h, begonnen bis %3 Uhr</translation>
     </message>
     <message>
         <source>Days with %1, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit %1, wie man blickt</translation>
     </message>
     <message>
         <source>held on most days</source>
-        <translation type="unfinished"></translation>
+        <translation>an den meisten Tagen gehalten</translation>
     </message>
     <message>
         <source>time above %1 lx</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit über %1 lx</translation>
     </message>
     <message>
         <source>mean melanopic EDI</source>
-        <translation type="unfinished"></translation>
+        <translation>mittlere melanopische EDI</translation>
     </message>
     <message>
         <source>melanopic to photopic (DER)</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisch zu photopisch (DER)</translation>
     </message>
     <message>
         <source>days, in the best direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage, in bester Richtung</translation>
     </message>
     <message>
         <source>days, in the worst direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage, in schlechtester Richtung</translation>
     </message>
     <message>
         <source>directions that suffice</source>
-        <translation type="unfinished"></translation>
+        <translation>Richtungen, die genügen</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>towards %L1°: enough on %L2 % of the days</source>
-        <translation type="unfinished"></translation>
+        <translation>nach %L1°: an %L2 % der Tage genug</translation>
     </message>
     <message>
         <source>Light for the body clock</source>
-        <translation type="unfinished"></translation>
+        <translation>Licht für die innere Uhr</translation>
     </message>
     <message>
         <source>melanopic EDI CIE S 026 circadian alertness sleep eye</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisch EDI CIE S 026 zirkadian Wachheit Schlaf Auge</translation>
     </message>
     <message>
         <source>How often the eyes get enough melanopic light</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie oft die Augen genug melanopisches Licht bekommen</translation>
     </message>
     <message>
         <source>Melanopic light at the eye by hour</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht am Auge nach Stunden</translation>
     </message>
     <message>
         <source>melanopic %1 lx, illuminance %2 lx</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lx asked for</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisch %1 lx, Beleuchtungsstärke %2 lx</translation>
     </message>
     <message>
         <source>melanopic EDI, lx</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopische EDI, lx</translation>
     </message>
     <message>
         <source>The year, melanopic EDI: day by hour</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Jahr, melanopische EDI: Tag für Stunde</translation>
     </message>
     <message>
         <source>from %1 lx</source>
-        <translation type="unfinished"></translation>
+        <translation>ab %1 lx</translation>
     </message>
     <message>
         <source>By wavelength</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach Wellenlänge</translation>
     </message>
     <message>
         <source>Eyes see</source>
-        <translation type="unfinished"></translation>
+        <translation>Augen sehen</translation>
     </message>
     <message>
         <source>the half before them</source>
-        <translation type="unfinished"></translation>
+        <translation>die Hälfte vor ihnen</translation>
     </message>
     <message>
         <source>what brow and cheek leave of it</source>
-        <translation type="unfinished"></translation>
+        <translation>was Braue und Wange davon lassen</translation>
     </message>
     <message>
         <source>Melanopic EDI of at least, lx</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopische EDI von mindestens, lx</translation>
     </message>
     <message>
         <source>for so many hours, without a break</source>
-        <translation type="unfinished"></translation>
+        <translation>für so viele Stunden, ohne Pause</translation>
     </message>
     <message>
         <source>begun by (hour of the clock)</source>
-        <translation type="unfinished"></translation>
+        <translation>begonnen bis (Uhrzeit)</translation>
     </message>
     <message>
         <source>on this share of the days of use</source>
-        <translation type="unfinished"></translation>
+        <translation>an diesem Anteil der Nutzungstage</translation>
     </message>
     <message>
         <source>WELL v2, L03: 136 or 218 lx for four hours that begin by noon; from memory, look it up before you sign.</source>
-        <translation type="unfinished"></translation>
+        <translation>WELL v2, L03: 136 oder 218 lx für vier Stunden, die bis Mittag beginnen; aus dem Gedächtnis, vor dem Unterschreiben nachschlagen.</translation>
     </message>
     <message>
         <source>%1 cd/m², melanopic %2 (ratio %3)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 cd/m², melanopisch %2 (Verhältnis %3)</translation>
     </message>
     <message>
         <source>%1 K, Duv %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 K, Duv %2</translation>
     </message>
     <message>
         <source>The light that is pointed at, by wavelength</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Licht unter dem Zeiger, nach Wellenlänge</translation>
     </message>
     <message>
         <source>Point into the picture: the light there by wavelength.</source>
-        <translation type="unfinished"></translation>
+        <translation>In das Bild zeigen: das Licht dort nach Wellenlänge.</translation>
     </message>
     <message>
         <source>melanopic EDI at the eye %1 lx, %2 of the illuminance</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopische EDI am Auge %1 lx, %2 der Beleuchtungsstärke</translation>
     </message>
     <message>
         <source>melanopic, mean %1 cd/m², %2 of the luminance</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>By wavelength: band %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisch, Mittel %1 cd/m², %2 der Leuchtdichte</translation>
     </message>
     <message>
         <source>its melanopic light</source>
-        <translation type="unfinished"></translation>
+        <translation>sein melanopisches Licht</translation>
     </message>
     <message>
         <source>melanopic to photopic</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisch zu photopisch</translation>
     </message>
     <message>
         <source>%1, by bands</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, nach Bändern</translation>
     </message>
     <message>
         <source>%1 bands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Each is a picture of its own: 9 take about ten times as long as one</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Bänder</translation>
     </message>
     <message>
         <source>Colour of the sky</source>
-        <translation type="unfinished"></translation>
+        <translation>Farbe des Himmels</translation>
     </message>
     <message>
         <source>Sky of D65</source>
-        <translation type="unfinished"></translation>
+        <translation>Himmel wie D65</translation>
     </message>
     <message>
         <source>Sky by its luminance</source>
-        <translation type="unfinished"></translation>
+        <translation>Himmel nach Leuchtdichte</translation>
     </message>
     <message>
         <source>In colour</source>
-        <translation type="unfinished"></translation>
+        <translation>In Farbe</translation>
     </message>
     <message>
         <source>grey</source>
-        <translation type="unfinished"></translation>
+        <translation>grau</translation>
     </message>
     <message>
         <source>Colour of the ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Farbe des Bodens</translation>
     </message>
     <message>
         <source>Its colour, by wavelength</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Farbe, nach Wellenlänge</translation>
     </message>
     <message>
         <source>Melanopic light of the year at seats</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht des Jahres an Plätzen</translation>
     </message>
     <message>
         <source>WELL v2 L03 circadian light, by daylight alone</source>
-        <translation type="unfinished"></translation>
+        <translation>WELL v2 L03 zirkadianes Licht, durch Tageslicht allein</translation>
     </message>
     <message>
         <source>WELL v2, concept Light, feature L03</source>
-        <translation type="unfinished"></translation>
+        <translation>WELL v2, Konzept Licht, Merkmal L03</translation>
     </message>
     <message>
         <source>Levels and clause are from memory: check them against the edition. The feature counts electric light at the workplace, too; here daylight alone is judged, on every day of use, at the observers&apos; eyes as they look. They stand for the workplaces: place one at each</source>
-        <translation type="unfinished"></translation>
+        <translation>Stufen und Abschnitt sind aus dem Gedächtnis: an der Ausgabe prüfen. Das Merkmal zählt auch elektrisches Licht am Arbeitsplatz; hier wird Tageslicht allein beurteilt, an jedem Nutzungstag, an den Augen der Beobachter, wie sie blicken. Sie stehen für die Arbeitsplätze: an jeden einen setzen</translation>
     </message>
     <message>
         <source>L03: melanopic light for four hours that begin by noon</source>
-        <translation type="unfinished"></translation>
+        <translation>L03: melanopisches Licht für vier Stunden, die bis Mittag beginnen</translation>
     </message>
     <message>
         <source>Melanopic equivalent daylight illuminance on the upright plane at every eye of the room that daylight alone holds, on each day of use, for four hours without a break that begin by noon, blinds as they are worked</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopische tageslichtäquivalente Beleuchtungsstärke auf der senkrechten Ebene an jedem Auge des Raums, die Tageslicht allein an jedem Nutzungstag für vier Stunden ohne Pause hält, die bis Mittag beginnen, Behang wie bedient</translation>
     </message>
     <message>
         <source>WELL v2, concept Light, L03</source>
-        <translation type="unfinished">WELL v2, Konzept Licht, L03 {2,?}</translation>
-    </message>
-    <message>
-        <source>136 lx</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>218 lx</source>
-        <translation type="unfinished"></translation>
+        <translation>WELL v2, Konzept Licht, L03</translation>
     </message>
     <message>
         <source>Directions with enough melanopic light: %1 for %2 on %3 of the days of use</source>
-        <translation type="unfinished"></translation>
+        <translation>Richtungen mit genug melanopischem Licht: %1 für %2 an %3 der Nutzungstage</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, towards %1°: %2 for %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, nach %1°: %2 für %3</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, as one looks: %1 for %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, wie man blickt: %1 für %2</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, in the best direction: %1 for %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, in bester Richtung: %1 für %2</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, in the worst direction: %1 for %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, in schlechtester Richtung: %1 für %2</translation>
     </message>
     <message>
         <source>Melanopic EDI held, as one looks: for %1 on %2 of the days of use</source>
-        <translation type="unfinished"></translation>
+        <translation>Gehaltene melanopische EDI, wie man blickt: für %1 an %2 der Nutzungstage</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, as one looks: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, wie man blickt: %1</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, in the best direction: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, in bester Richtung: %1</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, in the worst direction: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, in schlechtester Richtung: %1</translation>
     </message>
     <message>
         <source>%1 h begun by %2 h</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 h, begonnen bis %2 Uhr</translation>
     </message>
     <message>
         <source>Melanopic light over the year</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht über das Jahr</translation>
     </message>
     <message>
         <source>Melanopic light over the year, at the observers</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht über das Jahr, bei den Beobachtern</translation>
     </message>
     <message>
         <source>Melanopic light over the year, all over the rooms</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht über das Jahr, überall in den Räumen</translation>
     </message>
     <message>
         <source>melanopic light over the year</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisches Licht über das Jahr</translation>
     </message>
     <message>
         <source>Directions with enough melanopic light</source>
-        <translation type="unfinished"></translation>
+        <translation>Richtungen mit genug melanopischem Licht</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, wie man blickt</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, in the best direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, in bester Richtung</translation>
     </message>
     <message>
         <source>Days with enough melanopic light, in the worst direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage mit genug melanopischem Licht, in schlechtester Richtung</translation>
     </message>
     <message>
         <source>Melanopic EDI held, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Gehaltene melanopische EDI, wie man blickt</translation>
     </message>
     <message>
         <source>Melanopic EDI held at the eyes</source>
-        <translation type="unfinished"></translation>
+        <translation>An den Augen gehaltene melanopische EDI</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, wie man blickt</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, in the best direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, in bester Richtung</translation>
     </message>
     <message>
         <source>Time with enough melanopic light, in the worst direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit mit genug melanopischem Licht, in schlechtester Richtung</translation>
     </message>
     <message>
         <source>Mean melanopic EDI, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittlere melanopische EDI, wie man blickt</translation>
     </message>
     <message>
         <source>Mean melanopic EDI, in the best direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittlere melanopische EDI, in bester Richtung</translation>
     </message>
     <message>
         <source>Mean melanopic EDI, in the worst direction</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittlere melanopische EDI, in schlechtester Richtung</translation>
     </message>
     <message>
         <source>Melanopic daylight efficacy ratio of the year, as one looks</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Tageslicht-Wirkungsverhältnis des Jahres, wie man blickt</translation>
     </message>
     <message>
         <source>Melanopic EDI</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopische EDI</translation>
     </message>
     <message>
         <source>Melanopic light in the time of use</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisches Licht in der Nutzungszeit</translation>
     </message>
     <message>
         <source>melanopic light over the year at the observers, held for 4 h that begin by noon on every day of use, blinds as they are worked</source>
-        <translation type="unfinished"></translation>
+        <translation>melanopisches Licht über das Jahr bei den Beobachtern, für 4 h, die bis Mittag beginnen, an jedem Nutzungstag gehalten, Behang wie bedient</translation>
     </message>
     <message>
         <source>Melanopic equivalent daylight luminance</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopische tageslichtäquivalente Leuchtdichte</translation>
     </message>
     <message>
         <source>Melanopic to photopic</source>
-        <translation type="unfinished"></translation>
+        <translation>Melanopisch zu photopisch</translation>
+    </message>
+    <message>
+        <source>Curve of the eye</source>
+        <translation>Kurve des Auges</translation>
+    </message>
+    <message>
+        <source>%1 is among the figures of melanopic light from now on</source>
+        <translation>%1 ist von nun an unter den Kennwerten melanopischen Lichts</translation>
+    </message>
+    <message>
+        <source>Add a curve of the eye from a file</source>
+        <translation>Kurve des Auges aus einer Datei hinzufügen</translation>
+    </message>
+    <message>
+        <source>action spectrum weighting circadian</source>
+        <translation>Wirkungsspektrum Gewichtung zirkadian</translation>
+    </message>
+    <message>
+        <source>At the eye, %1</source>
+        <translation>Am Auge, %1</translation>
+    </message>
+    <message>
+        <source>asked for</source>
+        <translation>gefragt</translation>
+    </message>
+    <message>
+        <source>Chroma C*ab (0: grey)</source>
+        <translation>Buntheit C*ab (0: grau)</translation>
+    </message>
+    <message>
+        <source>Hue h*ab, °</source>
+        <translation>Bunttonwinkel h*ab, °</translation>
+    </message>
+    <message>
+        <source>By wavelength: %1 of %2 bands</source>
+        <translation>Nach Wellenlänge: %1 von %2 Bändern</translation>
+    </message>
+    <message>
+        <source>Up to 11 are traced together: 9 take about three times as long as none</source>
+        <translation>Bis zu 11 werden zusammen verfolgt: 9 dauern etwa dreimal so lang wie keines</translation>
+    </message>
+    <message>
+        <source>first level, 136 lx</source>
+        <translation>erste Stufe, 136 lx</translation>
+    </message>
+    <message>
+        <source>second level, 218 lx</source>
+        <translation>zweite Stufe, 218 lx</translation>
+    </message>
+    <message>
+        <source>Begun by</source>
+        <translation>Begonnen bis</translation>
+    </message>
+    <message>
+        <source>C*ab in daylight (CIE 1976), of what has no spectrum: of the smoothest one of this colour; 0: grey</source>
+        <translation>C*ab bei Tageslicht (CIE 1976) dessen, was kein Spektrum hat: des glattesten dieser Farbe; 0: grau</translation>
+    </message>
+    <message>
+        <source>Chroma</source>
+        <translation>Buntheit</translation>
+    </message>
+    <message>
+        <source>Hue</source>
+        <translation>Bunttonwinkel</translation>
+    </message>
+    <message>
+        <source>a direction suffices where light does so on this share of the days of use</source>
+        <translation>eine Richtung genügt, wo das Licht es an diesem Anteil der Nutzungstage tut</translation>
+    </message>
+    <message>
+        <source>h*ab in daylight, with chroma: 0 red, 90 yellow, 180 green, 270 blue</source>
+        <translation>h*ab bei Tageslicht, mit Buntheit: 0 rot, 90 gelb, 180 grün, 270 blau</translation>
+    </message>
+    <message>
+        <source>of melanopic equivalent daylight illuminance at the eye</source>
+        <translation>der melanopischen tageslichtäquivalenten Beleuchtungsstärke am Auge</translation>
+    </message>
+    <message>
+        <source>the hour of the day at which they have begun</source>
+        <translation>die Uhrzeit, zu der sie begonnen haben</translation>
+    </message>
+    <message>
+        <source>without a break, that a day of use has so much light</source>
+        <translation>ohne Pause, in denen ein Nutzungstag so viel Licht hat</translation>
     </message>
 </context>
 </TS>
