@@ -367,6 +367,7 @@ Result<TableAnswer> run(const Request& a) {
                  {"level_lux", fmt::format("{:g}", c.level)},
                  {"hours", fmt::format("{:g}", c.hours)},
                  {"begun_by", fmt::format("{:g}", c.begins_by)},
+                 {"share_percent", fmt::format("{:g}", 100 * c.share)},
                  {"brow", a.question.brow ? "true" : "false"}};
     return out;
 }

@@ -182,7 +182,7 @@ void BodyClockPage::show_figures() {
     const QString run =
         QObject::tr("%1 lx for %2 h begun by %3 h").arg(fact("level_lux"), fact("hours"), fact("begun_by"));
     line("days_own_percent", QObject::tr("Days with %1, as one looks").arg(run), "%", 0);
-    line("held_own_lx", QObject::tr("held on most days"), "lx", 0);
+    line("held_own_lx", QObject::tr("held on %1 % of the days").arg(fact("share_percent")), "lx", 0);
     line("time_own_percent", QObject::tr("time above %1 lx").arg(fact("level_lux")), "%", 0);
     line("mean_own_lx", QObject::tr("mean melanopic EDI"), "lx", 0);
     line("der_own", QObject::tr("melanopic to photopic (DER)"), "", 2);

@@ -287,6 +287,11 @@ void PictureWindow::take(const Prepared& found) {
     QString right = beside_as() ? QString() : title_of(*beside_, kBeforeHeld);
     if (found.right != nullptr && beside_as())
         right = QObject::tr("%1, by bands").arg(report::quantity_words(found.right->picture));
+    if (found.right != nullptr && found.right->picture.of == light::PictureOf::ratio) {
+        const report::Scale scale = report::picture_scale(found.right->picture);
+        right += QObject::tr(": dark %1, bright %2")
+                     .arg(language::number(scale.bottom, 'g', 2), language::number(scale.top, 'g', 2));
+    }
     left_->set_title(found.difference ? QObject::tr("%1, less %2").arg(left, right) : left);
     right_->set_title(right);
     setWindowTitle(QObject::tr("Picture: %1").arg(left));

@@ -170,7 +170,7 @@ QWidget* PictureWindow::build_looking() {
     beside_ = box("picture-beside", QObject::tr("Beside it"), {});
     for (auto* choice : {shown_, beside_}) {
         choice->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        choice->setMinimumContentsLength(12);
+        choice->setMinimumContentsLength(17);
         connect(choice, &QComboBox::activated, this, &PictureWindow::refresh);
     }
     difference_ = tick("picture-difference", QObject::tr("Difference"),

@@ -14107,10 +14107,6 @@ Quelle: %4</translation>
         <translation>Tage mit %1, wie man blickt</translation>
     </message>
     <message>
-        <source>held on most days</source>
-        <translation>an den meisten Tagen gehalten</translation>
-    </message>
-    <message>
         <source>time above %1 lx</source>
         <translation>Zeit über %1 lx</translation>
     </message>
@@ -14517,6 +14513,14 @@ Quelle: %4</translation>
     <message>
         <source>without a break, that a day of use has so much light</source>
         <translation>ohne Pause, in denen ein Nutzungstag so viel Licht hat</translation>
+    </message>
+    <message>
+        <source>held on %1 % of the days</source>
+        <translation>an %1 % der Tage gehalten</translation>
+    </message>
+    <message>
+        <source>: dark %1, bright %2</source>
+        <translation>: dunkel %1, hell %2</translation>
     </message>
 </context>
 </TS>
