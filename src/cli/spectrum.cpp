@@ -122,7 +122,8 @@ int spectrum(const SpectrumArguments& a) {
         complain(found.fault());
         return a.colour.empty() ? kBadInput : kBadArguments;
     }
-    a.is_light ? tell_light(*found) : tell_matter(*found);
+    // A curve of the eye is neither.
+    if (a.curve.empty()) a.is_light ? tell_light(*found) : tell_matter(*found);
     if (!a.out.empty()) {
         const std::vector<std::string> heads{a.is_light ? "light" : "share"};
         if (const auto fault = write_file(a.out, spectrum::spectra_csv(heads, std::span(&*found, 1)))) {

@@ -101,7 +101,8 @@ void describe(Describer& d, Material& m) {
                         "grey",
              .low = 0,
              .high = 150,
-             .bears = bears::colours},
+             .bears = bears::colours,
+             .unless_zero = true},
             m.chroma);
         d.number({.key = "hue",
                   .label = "Hue",
@@ -109,7 +110,8 @@ void describe(Describer& d, Material& m) {
                   .unit = unit::degree,
                   .low = 0,
                   .high = 360,
-                  .bears = bears::colours},
+                  .bears = bears::colours,
+                  .unless_zero = true},
                  m.hue);
         d.rule("spectrum", m.spectrum.empty() || m.spectrum.size() == 81,
                std::to_string(m.spectrum.size()) + " values are no spectrum", "Give 81 values, 380 to 780 nm, or none");

@@ -247,6 +247,10 @@ TEST_F(CommandLine, tells_spectra_and_gives_them_to_materials) {
     EXPECT_EQ(run("spectrum --colour red").code, 2);
     EXPECT_EQ(run("spectrum " + table + " --column 2").code, 3);
     EXPECT_EQ(run("spectrum " + table + " --into " + file + " --material none").code, 2);
+    // As a curve of the eye, under a name.
+    EXPECT_EQ(run("spectrum " + table + " --into " + file + " --curve old").code, 0);
+    EXPECT_EQ(store::read_project(file)->eye_curves.at(0).name, "old");
+    EXPECT_EQ(run("spectrum " + table + " --into " + file).code, 2) << "as what?";
 }
 
 TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_windows) {
