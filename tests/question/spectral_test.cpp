@@ -147,7 +147,7 @@ TEST(Spectral, a_blue_room_wakes_more_than_a_red_one_that_is_as_bright) {
         return values(*found);
     };
     const auto of = [&](const char* hex) {
-        const Asked asked(room_of(paint(hex)), 0.02);
+        const Asked asked(room_of(paint(hex)), 0.06);
         return spectrum_at(asked.field(15), clear_day(asked.project, false), model::SkyColour::d65);
     };
     const auto red = of("#c02020"), blue = of("#2040c0");
