@@ -48,18 +48,6 @@ question::Record exact_record(const Request& a, std::string_view name, double se
     return record;
 }
 
-std::vector<model::Observer> seats_at(const Request& a) {
-    std::vector<model::Observer> out;
-    for (const auto& plane : a.points)
-        for (const Vec3& point : plane.points) {
-            const auto* observer = model::find(a.option.observers, plane.plane);
-            out.push_back(observer != nullptr ? *observer : model::Observer{});
-            if (observer == nullptr) out.back().room = plane.room;
-            out.back().eye = point;
-        }
-    return out;
-}
-
 bool gives_table(Question::Kind kind) { return analysis_of(kind).run != nullptr; }
 bool needs_weather(const Question& question) { return analysis_of(question.kind).needs_weather(question); }
 

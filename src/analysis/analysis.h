@@ -101,9 +101,6 @@ bool few_enough(const std::vector<geometry::PlanePoints>& points, size_t windows
 /// Record of an answer in which nothing is sampled. name: of the analysis and its way of computing.
 question::Record exact_record(const Request& request, std::string_view name, double seconds);
 
-/// Every point of the request as somebody who sits there: the option's observers themselves, else nameless ones.
-std::vector<model::Observer> seats_at(const Request& request);
-
 std::string day_words(const climate::Moment& day);
 std::string period_words(const model::Question& question);
 

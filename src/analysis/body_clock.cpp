@@ -128,10 +128,17 @@ Eyes eyes_of(const Request& a, bool of_observers) {
 }
 
 // Blinds of every group by hour, as they are worked; none: all open.
-Result<std::vector<std::vector<uint8_t>>> states_of(const Request& a, const YearScene& scene) {
+std::vector<std::vector<uint8_t>> states_of(const Request& a, const YearScene& scene) {
     const Operation operation = operation_of(a.question.body_clock.blinds);
     const bool any = std::ranges::any_of(scene.groups, [](const YearGroup& g) { return !g.states.empty(); });
-    if (operation == Operation::open || !any) return std::vector<std::vector<uint8_t>>{};
+    std::vector<std::vector<uint8_t>> out;
+    if (operation == Operation::open || !any) return out;
+    // As far as they go, whatever the light: nothing need be traced for it.
+    if (operation == Operation::closed) {
+        for (const YearGroup& g : scene.groups)
+            out.emplace_back(climate::kHours, static_cast<uint8_t>(g.states.size()));
+        return out;
+    }
     Effort effort = a.effort;
     effort.accuracy = std::max(effort.accuracy, kSurfaceAccuracy);
     const YearAnswer year = ask_year(
@@ -140,7 +147,6 @@ Result<std::vector<std::vector<uint8_t>>> states_of(const Request& a, const Year
             if (a.progress) a.progress(kBlinds * share);
         },
         a.cache);
-    std::vector<std::vector<uint8_t>> out;
     for (size_t g = 0; g < scene.groups.size() && !a.cancel.requested(); ++g) out.push_back(year.states(g, operation));
     return out;
 }
@@ -332,8 +338,6 @@ Result<TableAnswer> run(const Request& a) {
     if (!scene) return scene.fault();
     TableAnswer out;
     out.kind = "body_clock";
-    const auto states = states_of(a, *scene);
-    if (!states) return states.fault();
     const bool of_observers = a.question.body_clock.places == model::SeatsChoice::Places::observers;
     const Eyes eyes = eyes_of(a, of_observers);
     Reading reading(a, eyes);
@@ -346,7 +350,8 @@ Result<TableAnswer> run(const Request& a) {
     task.north_azimuth = scene->north_azimuth;
     task.bands = static_cast<size_t>(a.question.bands);
     task.colour = a.question.sky_colour;
-    task.states = *states;
+    task.states = states_of(a, *scene);
+    if (a.cancel.requested()) return out;
     const auto sky = year_sky(*a.weather, scene->place, scene->north_azimuth, scene->ground_by_month);
     out.record = spectral_year(
         task, *sky, a.effort, [&](const SpectralDays& days) { reading.take(days); }, a.cancel,

@@ -42,6 +42,19 @@ Told tell(const SeatYear& seat, const GlareYearChoice& choice, bool is_observer)
     return out;
 }
 
+// Every point of the question as somebody who sits there.
+std::vector<model::Observer> places_of(const Request& a) {
+    std::vector<model::Observer> out;
+    for (const auto& plane : a.points)
+        for (const Vec3& point : plane.points) {
+            const auto* observer = model::find(a.option.observers, plane.plane);
+            out.push_back(observer != nullptr ? *observer : model::Observer{});
+            if (observer == nullptr) out.back().room = plane.room;
+            out.back().eye = point;
+        }
+    return out;
+}
+
 class Table {
  public:
     Table(const Request& a, bool of_observers) {
@@ -78,7 +91,7 @@ Result<TableAnswer> run(const Request& a) {
     year.planes.clear();  // blinds are worked for all of the option
     const auto scene = year_scene(a.project, a.option, year, *a.weather);
     if (!scene) return scene.fault();
-    const auto places = seats_at(a);
+    const auto places = places_of(a);
     Effort effort = a.effort;
     effort.accuracy = std::max(effort.accuracy, kSurfaceAccuracy);
     const auto rooms = light_rooms(

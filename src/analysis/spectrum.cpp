@@ -48,19 +48,13 @@ Told opic(const PointSpectrum& p, const spectrum::Bins& bins, Answer answer, dou
     return {by * spectrum::opic_irradiance(answer, p.irradiance), by * p.half_width_of(answer, bins)};
 }
 
-// Weighted with a curve of the project's own, mW/m2. Bands err together at worst.
-Told weighted(const PointSpectrum& p, const spectrum::Bins& bins, const std::vector<double>& curve) {
-    Told out{0, 0};
-    std::vector<double> taken(bins.count(), 0.0), all(taken);
-    for (size_t i = 0; i < spectrum::kWavelengths && i < curve.size(); ++i) {
-        const double nm = spectrum::wavelength(i), light = p.irradiance[i];
-        out.value += kMilli * spectrum::kStep * curve[i] * light;
-        for (size_t b = 0; b < bins.count(); ++b)
-            if (nm >= bins.from(b) && nm <= bins.to(b)) taken[b] += curve[i] * light, all[b] += light;
-    }
-    for (size_t b = 0; b < bins.count(); ++b)
-        if (all[b] > 0) out.half_width += kMilli * p.half_width[b] * taken[b] / all[b];
-    return out;
+// Weighted with a curve of the project's own, mW/m2.
+Told weighted(const PointSpectrum& p, const spectrum::Bins& bins, const model::EyeCurve& curve) {
+    spectrum::Spectrum weights{};
+    std::copy_n(curve.values.begin(), std::min(curve.values.size(), weights.size()), weights.begin());
+    double sum = 0;
+    for (size_t i = 0; i < weights.size(); ++i) sum += spectrum::kStep * weights[i] * p.irradiance[i];
+    return {kMilli * sum, kMilli * p.half_width_of(weights, bins)};
 }
 
 void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins& bins,
@@ -98,7 +92,7 @@ void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins
             [&](const PointSpectrum& p) { return opic(p, bins, opsin.answer, kMilli); });
     for (const auto& curve : curves)
         add("curve_" + curve.id + "_mw_m2_", curve.name, "mW/m\u00b2",
-            [&](const PointSpectrum& p) { return weighted(p, bins, curve.values); });
+            [&](const PointSpectrum& p) { return weighted(p, bins, curve); });
     for (size_t b = 0; b < bins.count(); ++b) {
         const double wide = bins.to(b) - bins.from(b);
         const std::string range = fmt::format("{:.0f} to {:.0f} nm", bins.from(b), bins.to(b));

@@ -168,7 +168,7 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
     return out;
 }
 
-double PointSpectrum::half_width_of(spectrum::Answer answer, const Bins& bins) const {
+double PointSpectrum::half_width_of(const Spectrum& weights, const Bins& bins) const {
     double sum = 0;
     for (size_t b = 0; b < bins.count(); ++b) {
         // The weight of a band: what of its power the answer takes.
@@ -176,7 +176,7 @@ double PointSpectrum::half_width_of(spectrum::Answer answer, const Bins& bins) c
         for (size_t i = 0; i < spectrum::kWavelengths; ++i) {
             const double nm = spectrum::wavelength(i);
             if (nm < bins.from(b) || nm > bins.to(b)) continue;
-            taken += spectrum::curve(answer)[i] * irradiance[i];
+            taken += weights[i] * irradiance[i];
             all += irradiance[i];
         }
         if (all > 0) sum += half_width[b] * taken / all;

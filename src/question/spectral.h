@@ -49,8 +49,11 @@ struct PointSpectrum {
     spectrum::Spectrum irradiance{};  ///< W/(m2 nm)
     std::vector<double> bands;        ///< W/m2
     std::vector<double> half_width;   ///< of the bands, 95 %
-    /// Half-width of a sum of the bands with the weights of an answer: bands err together at worst.
-    double half_width_of(spectrum::Answer answer, const spectrum::Bins& bins) const;
+    /// Half-width of a sum of the bands with weights by wavelength, those of an answer: bands err together at worst.
+    double half_width_of(const spectrum::Spectrum& weights, const spectrum::Bins& bins) const;
+    double half_width_of(spectrum::Answer answer, const spectrum::Bins& bins) const {
+        return half_width_of(spectrum::curve(answer), bins);
+    }
 };
 struct PlaneSpectrum {
     geometry::PlanePoints plane;

@@ -47,6 +47,7 @@ struct Lit {
 struct Part {
     int group = -1;
     bool indoors = false;
+    std::map<int, Eigen::ArrayXf> counts{};  // by space of the points, of each hour: how much it counts
 };
 
 class SpectralYear {
@@ -69,7 +70,7 @@ class SpectralYear {
         mixed_ = std::make_unique<MixedBlinds>(enclosures_of(*task.surfaces), panes_of(*task.surfaces), layers_,
                                                group_of_portal_);
         for (int g = -1; g < static_cast<int>(task.groups->size()); ++g)
-            for (const bool indoors : {false, true}) parts_.push_back({g, indoors});
+            for (const bool indoors : {false, true}) parts_.push_back({g, indoors, {}});
         find_colours();
         find_spans();
     }
@@ -245,15 +246,18 @@ class SpectralYear {
         for (const Part& part : parts_) {
             bool is = false;
             for (size_t r = days.from; r < days.to && !is; ++r) is = layer_in(part.group, r) == light.layer;
-            if (is) parts.push_back(part);
+            if (!is) continue;
+            parts.push_back(part);
+            for (const auto& plane : planes_)
+                if (!parts.back().counts.contains(plane.space))
+                    parts.back().counts[plane.space] = counts(part, light.layer, days, plane.space);
         }
         const std::span<const LightField> bands = std::span(light.field.bands).subspan(1);
         for (size_t first = 0; first < bands.size();) {
             const size_t count = traced_together(bands, first);
             const auto together = bands.subspan(first, count);
             const Sun sun = look(together, days);
-            for (size_t b = first; b < first + count; ++b)
-                add_band(light, bands[b], b, b - first, parts, days, sun, sums);
+            for (size_t b = first; b < first + count; ++b) add_band(bands[b], b, b - first, parts, days, sun, sums);
             first += count;
         }
         add_direct(light, days, sums);
@@ -319,8 +323,8 @@ class SpectralYear {
     }
     int group_of(int portal) const { return portal < 0 ? -1 : group_of_portal_[static_cast<size_t>(portal)]; }
 
-    void add_band(const Lit& light, const LightField& field, size_t band, size_t place, const std::vector<Part>& parts,
-                  const Span& days, const Sun& sun, Sums& sums) const {
+    void add_band(const LightField& field, size_t band, size_t place, const std::vector<Part>& parts, const Span& days,
+                  const Sun& sun, Sums& sums) const {
         const Matrix sky = shining(band, days), square = sky.array().square();
         std::map<int, OnPatches> by_group;
         for (const Part& part : parts)
@@ -336,8 +340,7 @@ class SpectralYear {
         parallel_for(blocks, [&](size_t block) {
             const size_t first = block * kPointsAbreast, count = std::min(kPointsAbreast, points - first);
             Matrix found = Matrix::Zero(static_cast<Eigen::Index>(count), width), variance = found;
-            for (const Part& part : parts)
-                add_part(light, field, part, days, first, count, sky, square, by_group, found, variance);
+            for (const Part& part : parts) add_part(field, part, first, count, sky, square, by_group, found, variance);
             for (size_t i = 0; i < count; ++i) {
                 const auto of = static_cast<Eigen::Index>(i), to = static_cast<Eigen::Index>(first + i);
                 const Eigen::ArrayXf half =
@@ -352,9 +355,9 @@ class SpectralYear {
     }
 
     // Of some points, the light that came by one part.
-    void add_part(const Lit& light, const LightField& field, const Part& part, const Span& days, size_t first,
-                  size_t count, const Matrix& sky, const Matrix& square, const std::map<int, OnPatches>& by_group,
-                  Matrix& found, Matrix& variance) const {
+    void add_part(const LightField& field, const Part& part, size_t first, size_t count, const Matrix& sky,
+                  const Matrix& square, const std::map<int, OnPatches>& by_group, Matrix& found,
+                  Matrix& variance) const {
         const auto& layout = field.coefficients.layout;
         const auto width = static_cast<Eigen::Index>(layout.columns()), n = static_cast<Eigen::Index>(count);
         Matrix of_sky = Matrix::Zero(n, width), noise = of_sky;
@@ -376,7 +379,7 @@ class SpectralYear {
             add_sunlit(field, part, first, count, sun->second, own, doubt);
         // Points of a plane share its space.
         for (size_t i = 0; i < count; ++i) {
-            const Eigen::ArrayXf by = counts(part, light.layer, days, space_of(first + i));
+            const Eigen::ArrayXf& by = part.counts.at(space_of(first + i));
             const auto at = static_cast<Eigen::Index>(i);
             found.row(at).array() += own.row(at).array() * by.transpose();
             variance.row(at).array() += doubt.row(at).array() * by.square().transpose();

@@ -216,3 +216,25 @@ TEST(SpectralBoxes, the_sun_above_the_brow_is_not_seen) {
     EXPECT_TRUE(eye.sees(up(-69)));
     EXPECT_FALSE(eye.sees(up(-71)));
 }
+
+// Above a green ground, under an even white sky: half of what falls onto the ground, by its reflectance in each band.
+TEST(SpectralBoxes, the_ground_sends_back_its_own_colour) {
+    const auto grass = [](double nm) { return step(nm, 520, 12, 0.05, 0.45); };
+    model::Project project = test::one_room();
+    model::Material green = project.materials[0];
+    green.id = "green";
+    green.reflectance = colour(green, grass);
+    project.materials.push_back(green);
+    project.site.ground_colour = "green";
+    geometry::Surfaces nothing;
+    const std::vector planes{validation::points_at({{0, 0, 1.2}}, {0, -1, 0}, geometry::kOutdoors)};
+    const auto field = trace_spectral_field(project, field_task(project, nothing, planes, {}), 9, {0.004, 1, 0});
+    Outdoors even = clear_noon(project, 5, 10000, 0);
+    even.sky_and_sun.sky = climate::Sky::uniform(10000);
+    even.sky_and_sun.ground_luminance = green.reflectance * 10000 / kPi;
+    const PointSpectrum point = spectrum_at(field, even, model::SkyColour::d65).planes[0].points[0];
+    for (const size_t band : {0u, 3u, 8u}) {
+        const double expected = over_band(field.bins, band, [&](double nm) { return 5000 * (1 + grass(nm)); });
+        EXPECT_NEAR(point.bands[band] / expected, 1, 0.02) << "band " << band;
+    }
+}

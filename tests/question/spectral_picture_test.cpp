@@ -130,13 +130,15 @@ TEST(SpectralPicture, is_written_with_a_channel_a_band) {
 TEST(SpectralPicture, stopped_has_no_bands_and_says_so) {
     auto project = test::one_room();
     auto surfaces = geometry::build_surfaces(project, project.options[0]);
-    const auto q = of_wavelengths();
+    auto q = of_wavelengths();
+    q.bands = 27;
     const Cancel cancel;
     const auto answer = solve_glare(*glare_task(project, project.options[0], q, surfaces, nullptr), effort_of(q),
                                     cancel, [&](const GlareAnswer& so_far) {
-                                        if (so_far.picture.samples > 0) cancel.request();
+                                        if (so_far.bands_done > 0) cancel.request();
                                     });
     EXPECT_EQ(answer.spectral, nullptr);
     EXPECT_FALSE(answer.record.settled);
-    EXPECT_EQ(answer.bands, 9u);
+    EXPECT_EQ(answer.bands, 27u);
+    EXPECT_EQ(answer.bands_done, 11u) << "so many at once";
 }

@@ -204,6 +204,20 @@ TEST(Answers, a_table_comes_back_as_it_was_and_a_damaged_one_not_at_all) {
     }
 }
 
+TEST(Answers, hours_beside_a_table_come_back_whole_or_not_at_all) {
+    question::TableAnswer answer;
+    answer.kind = "body_clock";
+    answer.hours = {{"eye", "lux", "Illuminance", "lx", std::vector<float>(8760, 0.0f)}};
+    answer.hours[0].value[4321] = 123.5f;
+    const auto again = exchange::read_kept(exchange::write_kept(answer));
+    ASSERT_TRUE(again);
+    ASSERT_EQ(again->hours.size(), 1u);
+    EXPECT_EQ(again->hours[0].place, "eye");
+    EXPECT_EQ(again->hours[0].value, answer.hours[0].value);
+    answer.hours[0].value.pop_back();
+    EXPECT_FALSE(exchange::read_kept(exchange::write_kept(answer))) << "a year has 8760 hours";
+}
+
 TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing_else) {
     const auto project = test::one_room();
     const auto weather = test::weather();

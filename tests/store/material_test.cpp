@@ -6,6 +6,7 @@
 #include "base/file.h"
 #include "edit/lay.h"
 #include "question/ask.h"
+#include "question/spectral.h"
 #include "shading/device.h"
 #include "store/material_file.h"
 #include "store/project_file.h"
@@ -215,4 +216,24 @@ TEST(ProjectFile, names_of_materials_and_things_that_are_not_there_are_refused_w
               "p, /options/0/planes/0/edge");
     EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].storeys[0].rooms[0].walls = ""; }), "read")
         << "none at all is for the model check";
+}
+
+TEST(MaterialLibrary, has_spectra_that_bear_their_figures_and_say_that_they_are_made_up) {
+    const auto library = *read_materials(data_folder() / "materials" / "general.json");
+    size_t coloured = 0;
+    for (const Material& m : library) {
+        if (m.spectrum.empty()) continue;
+        ++coloured;
+        EXPECT_NE(m.source.find("made up"), std::string::npos) << m.id;
+        EXPECT_NEAR(spectrum::visible(question::matter_of(m)), figure_of(m), 1e-3) << m.id;
+    }
+    EXPECT_GE(coloured, 50u);
+    // Leaves are green, and far brighter where nobody sees it; bricks are red, low-emissivity panes pass less red.
+    const auto at = [&](const char* id, double nm) {
+        return spectrum::at(question::matter_of(*model::find(library, id)), nm);
+    };
+    EXPECT_GT(at("leaves-summer", 550), 1.3 * at("leaves-summer", 670));
+    EXPECT_GT(at("leaves-summer", 760), 3 * at("leaves-summer", 550));
+    EXPECT_GT(at("brick-red", 650), 2 * at("brick-red", 500));
+    EXPECT_LT(at("glass-double-low-e", 760), at("glass-double-low-e", 550));
 }

@@ -153,6 +153,12 @@ std::optional<size_t> BodyClockPage::column_of(const char* id) const {
     return at == columns.end() ? std::nullopt : std::optional(static_cast<size_t>(at - columns.begin()));
 }
 
+QString BodyClockPage::fact(const char* name) const {
+    const auto& facts = found()->answer->facts;
+    const auto at = std::ranges::find(facts, std::string_view(name), &std::pair<std::string, std::string>::first);
+    return at == facts.end() ? QString() : QString::fromStdString(at->second);
+}
+
 QString BodyClockPage::told(size_t column, size_t place, const char* unit, int digits) const {
     const auto& of = found()->answer->table.columns[column];
     if (of.value[place].empty()) return QStringLiteral("\u2013");
@@ -168,11 +174,6 @@ void BodyClockPage::show_figures() {
     const auto& answer = *found()->answer;
     const auto place = static_cast<size_t>(std::max(0, eye_->currentIndex()));
     if (place >= answer.table.planes.size()) return;
-    const auto fact = [&](const char* name) {
-        const auto at =
-            std::ranges::find(answer.facts, std::string_view(name), &std::pair<std::string, std::string>::first);
-        return at == answer.facts.end() ? QString() : QString::fromStdString(at->second);
-    };
     QStringList lines;
     const auto line = [&](const char* id, const QString& words, const char* unit, int digits) {
         if (const auto column = column_of(id))
@@ -227,7 +228,7 @@ void BodyClockPage::show_arcs() {
             SeatArc seat;
             seat.at = {places.points[i].x, places.points[i].y};
             seat.number = out.size();
-            seat.arc = question::clear_arc(ring, 100 * asked->body_clock.share);
+            seat.arc = question::clear_arc(ring, fact("share_percent").toDouble());
             seat.small = places.points.size() > 1;
             seat.apart = asked->body_clock.apart;
             const auto* observer = model::find(desktop_.document().option().observers, places.plane);

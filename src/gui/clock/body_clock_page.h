@@ -34,6 +34,8 @@ class BodyClockPage : public QWidget {
     void show_figures();
     void show_arcs();
     std::optional<size_t> column_of(const char* id) const;
+    /// What the answer says besides its table.
+    QString fact(const char* name) const;
     QString told(size_t column, size_t place, const char* unit, int digits) const;
 
     Desktop& desktop_;
