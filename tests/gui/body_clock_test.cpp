@@ -107,13 +107,13 @@ TEST_F(BodyClock, a_picture_by_wavelength_is_seen_in_colour_and_beside_its_melan
     EXPECT_EQ(large.shown()->spectral->bands.size(), 3u);
     const QString facts = large.findChild<QLabel*>(QStringLiteral("picture-facts"))->text();
     EXPECT_TRUE(facts.contains(QStringLiteral("melanopic EDI at the eye"))) << facts.toStdString();
-    choose(large.findChild<QComboBox*>(QStringLiteral("picture-beside")), 2);
+    choose(large.findChild<QComboBox*>(QStringLiteral("picture-beside")), 1);
     ASSERT_TRUE(drive::wait_until([&] { return large.right().isVisible(); }, 20000));
     EXPECT_EQ(large.right().answer()->picture.of, light::PictureOf::melanopic);
     large.findChild<QComboBox*>(QStringLiteral("picture-look"))->setCurrentIndex(3);
     EXPECT_EQ(large.style().look, report::PictureStyle::Look::coloured);
     EXPECT_TRUE(large.findChild<LightSpectrumView*>()->isVisible());
-    choose(large.findChild<QComboBox*>(QStringLiteral("picture-beside")), 3);
+    choose(large.findChild<QComboBox*>(QStringLiteral("picture-beside")), 2);
     ASSERT_TRUE(
         drive::wait_until([&] { return large.right().answer()->picture.of == light::PictureOf::ratio; }, 20000));
     const auto path = std::filesystem::temp_directory_path() / "warmpane-colour.exr";

@@ -317,12 +317,12 @@ int main(int argc, char** argv) {
             emit beside->activated(at);
             QTest::qWait(1500);
         };
-        choose(2);
+        choose(1);
         QTest::mouseMove(&large.left(), large.left().rect().center());
         QTest::qWait(300);
         large.grab().save(QStringLiteral("%1/picture-colour.png").arg(QString::fromLatin1(argv[2])));
         look->setCurrentIndex(0);
-        choose(3);
+        choose(2);
         large.grab().save(QStringLiteral("%1/picture-ratio.png").arg(QString::fromLatin1(argv[2])));
         choose(0);
         look->setCurrentIndex(0);

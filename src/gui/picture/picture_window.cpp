@@ -211,8 +211,7 @@ void PictureWindow::restyle() {
 // Of a choice whose first entries are no held pictures; the last of these is the living one.
 PictureWindow::Answer PictureWindow::chosen(const QComboBox& choice, int first) const {
     const int at = choice.currentIndex() - first;
-    if (at == 0 || (&choice == beside_ && choice.currentIndex() == 1))
-        return desktop_.answers().glare(desktop_.document().option().id);
+    if (at == 0) return desktop_.answers().glare(desktop_.document().option().id);
     return at > 0 && at <= static_cast<int>(held_.size()) ? held_[static_cast<size_t>(at - 1)].answer : nullptr;
 }
 
@@ -231,9 +230,10 @@ void PictureWindow::fill_choices() {
     shown_->clear();
     beside_->clear();
     shown_->addItem(QObject::tr("What is seen now"));
-    beside_->addItems({QObject::tr("nothing"), QObject::tr("what is seen now")});
+    beside_->addItem(QObject::tr("nothing"));
     beside_->addItem(QObject::tr("its melanopic light"), static_cast<int>(light::PictureOf::melanopic));
     beside_->addItem(QObject::tr("melanopic to photopic"), static_cast<int>(light::PictureOf::ratio));
+    beside_->addItem(QObject::tr("what is seen now"));
     for (const Held& held : held_) {
         shown_->addItem(held.title);
         beside_->addItem(held.title);

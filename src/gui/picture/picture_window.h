@@ -48,8 +48,7 @@ class PictureWindow : public QWidget {
 
  private:
     static constexpr int kSizes[] = {256, 512, 1024, 2048, 4096};  ///< pixels across
-    /// Entries of what stands beside, before the held pictures, less one: nothing, the living one, and two that are
-    /// read of the picture itself.
+    /// Entries of what stands beside, before the living picture: nothing, and two that are read of the picture itself.
     static constexpr int kBeforeHeld = 3;
     struct Held {
         QString title;
