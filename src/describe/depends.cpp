@@ -82,6 +82,19 @@ class Print : public Describer {
         print_.add(std::string_view(found->points));
         print_.add(std::string_view(found->triangles));
     }
+    void luminaire_type(const Field& f, Id& id) override {
+        if (!begin(f)) return;
+        const LuminaireType* found = find(project_.luminaire_types, id);
+        if (found == nullptr) return print_.add(std::string_view(id));
+        auto [at, fresh] = known_types_.try_emplace(id);
+        if (fresh) {
+            Print inner(at->second, bears::light | bears::colours, project_);
+            LuminaireType bare = *found;
+            bare.id.clear();
+            describe(inner, bare);
+        }
+        print_.add(at->second);
+    }
     void materials(const Field& f, std::vector<Id>& ids) override {
         if (!begin(f)) return;
         print_.add(ids.size());
@@ -127,7 +140,7 @@ class Print : public Describer {
     unsigned wanted_;
     const Project& project_;
     unsigned around_ = bears::light;
-    std::map<Id, Fingerprint> known_;
+    std::map<Id, Fingerprint> known_, known_types_;
 };
 
 // Site, calendar and the like: the options are left to the one that is asked about.

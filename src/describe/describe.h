@@ -28,12 +28,17 @@ void describe(Describer& d, model::ReferencePlane& plane);
 void describe(Describer& d, model::Observer& observer);
 void describe(Describer& d, model::Reading& reading);
 void describe(Describer& d, model::View& view);
+// luminaire.cpp
+void describe(Describer& d, model::LuminaireType& type);
+void describe(Describer& d, model::Luminaire& luminaire);
+void describe(Describer& d, model::LightScene& scene);
 // use.cpp
 void describe(Describer& d, model::BlindControl& control);
 void describe(Describer& d, model::WindowGroup& group);
 void describe(Describer& d, model::Lighting& lighting);
 void describe(Describer& d, model::Occupancy& occupancy);
 void describe(Describer& d, model::YearCalendar& calendar);
+void describe(Describer& d, model::EnergyFactors& energy);
 void describe(Describer& d, climate::Moment& moment);
 /// Month and day alone.
 void describe_day(Describer& d, climate::Moment& day);

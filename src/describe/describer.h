@@ -65,6 +65,8 @@ class Describer {
     virtual void material(const Field& field, model::Id& id) { text(field, id); }
     /// Shapes by their ids.
     virtual void shape(const Field& field, model::Id& id) { text(field, id); }
+    /// Kinds of luminaires by their ids.
+    virtual void luminaire_type(const Field& field, model::Id& id) { text(field, id); }
     virtual void materials(const Field& field, std::vector<model::Id>& ids) { texts(field, ids); }
     /// What early files said in another way: take is called with a value that is there.
     virtual void early_number(const Field&, const std::function<void(double)>&) {}

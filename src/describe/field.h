@@ -11,15 +11,16 @@ namespace wp::describe {
 
 /// What a value bears on: which answers may differ when it does. Bits, to be joined.
 namespace bears {
-inline constexpr unsigned nothing = 0;    ///< what is only said or drawn: names, notes, colours
-inline constexpr unsigned light = 1;      ///< what light meets, and what is asked of it
-inline constexpr unsigned planes = 2;     ///< where reference planes lie
-inline constexpr unsigned readings = 4;   ///< where readings stand
-inline constexpr unsigned observers = 8;  ///< who looks where
-inline constexpr unsigned blinds = 16;    ///< what closes before windows, and when
-inline constexpr unsigned use = 32;       ///< occupied hours, targets, electric light: a year's figures, not its light
-inline constexpr unsigned colours = 128;  ///< how matter meets light by wavelength
-inline constexpr unsigned all = 63 | 128;
+inline constexpr unsigned nothing = 0;     ///< what is only said or drawn: names, notes, colours
+inline constexpr unsigned light = 1;       ///< what light meets, and what is asked of it
+inline constexpr unsigned planes = 2;      ///< where reference planes lie
+inline constexpr unsigned readings = 4;    ///< where readings stand
+inline constexpr unsigned observers = 8;   ///< who looks where
+inline constexpr unsigned blinds = 16;     ///< what closes before windows, and when
+inline constexpr unsigned use = 32;        ///< occupied hours, targets, electric light: a year's figures, not its light
+inline constexpr unsigned colours = 128;   ///< how matter meets light by wavelength
+inline constexpr unsigned electric = 256;  ///< luminaires and their scenes
+inline constexpr unsigned all = 63 | 128 | 256;
 inline constexpr unsigned as_around = 64;  ///< as the object or list that holds the value; outermost: light
 }  // namespace bears
 

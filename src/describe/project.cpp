@@ -75,6 +75,13 @@ void describe(Describer& d, Option& o) {
     d.object({.key = "control", .meaning = "of the blinds of all windows that no group holds", .bears = bears::blinds},
              "blind_control", controlled, [&](Describer& in) { describe(in, o.control); });
     d.list({.key = "lighting", .meaning = "electric light", .bears = bears::use}, "lighting", o.lighting);
+    d.list({.key = "luminaires", .meaning = "in their places", .bears = bears::electric, .most = 100000}, "luminaire",
+           o.luminaires);
+    d.list({.key = "scenes",
+            .meaning = "named levels of circuits; where several hold by themselves, the first does",
+            .bears = bears::electric | bears::use,
+            .most = 1000},
+           "light_scene", o.scenes);
     d.list({.key = "views", .meaning = "ways of looking at it that were given a name", .bears = bears::nothing}, "view",
            o.views);
     d.rest(o.extra);
@@ -147,6 +154,8 @@ void describe(Describer& d, Project& p) {
              p.blind_transmittance);
     // A material bears on light where it is used: fingerprints follow its id.
     d.list({.key = "materials", .need = Need::required, .bears = bears::nothing}, "material", p.materials);
+    d.list({.key = "luminaire_types", .meaning = "kinds of luminaires", .bears = bears::nothing, .most = 1000},
+           "luminaire_type", p.luminaire_types);
     d.list({.key = "options", .meaning = "design alternatives", .need = Need::required, .least = 1}, "option",
            p.options);
     d.list({.key = "questions", .need = Need::required}, "question", p.questions);
@@ -158,6 +167,9 @@ void describe(Describer& d, Project& p) {
               .bears = bears::use,
               .within = bears::blinds},
              "calendar", given, [&](Describer& in) { describe(in, p.calendar); });
+    bool told = p.energy != EnergyFactors{};
+    d.object({.key = "energy", .meaning = "what a kWh costs and brings about", .bears = bears::nothing}, "energy", told,
+             [&](Describer& in) { describe(in, p.energy); });
     d.texts({.key = "criteria", .meaning = "ids of criteria sets that it answers to", .bears = bears::nothing},
             p.criteria);
     d.list({.key = "own_sets",

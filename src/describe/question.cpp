@@ -18,7 +18,8 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"glare", Kind::glare},
                            {"glare_year", Kind::glare_year},
                            {"spectrum", Kind::spectrum},
-                           {"body_clock", Kind::body_clock}};
+                           {"body_clock", Kind::body_clock},
+                           {"electric", Kind::electric}};
 constexpr Word kSkyColours[] = {{"d65", SkyColour::d65}, {"by_luminance", SkyColour::by_luminance}};
 using At = Question::At;
 constexpr Word kAt[] = {{"planes", At::planes},
@@ -161,6 +162,25 @@ void describe_brow(Describer& d, Question& q) {
         q.brow);
 }
 
+// Moments are those that daylight is told of beside it.
+void describe_electric(Describer& d, Question& q) {
+    d.flag({.key = "cylindrical", .meaning = "cylindrical illuminance and modelling over planes, too (EN 12464-1)"},
+           q.electric.cylindrical);
+    d.number({.key = "eye",
+              .meaning = "above the floor, of cylindrical illuminance",
+              .unit = unit::metre,
+              .low = 0.1,
+              .high = 10},
+             q.electric.eye);
+    d.text({.key = "scene", .meaning = "id of a scene of light; missing: all of them"}, q.scene);
+    d.flag({.key = "blinds_closed", .meaning = "while there is no daylight"}, q.electric.blinds_closed);
+    d.flag({.key = "colours", .meaning = "light by wavelength, melanopic figures, too"}, q.electric.colours);
+    d.only({q.electric.colours, "colours", {"true"}}, [&] { describe_bands(d, q); });
+    d.list({.key = "moments", .meaning = "whose daylight is told beside it", .most = 8760}, "moment", q.moments);
+    bool given = !(q.sky == SkyChoice{});
+    d.object({.key = "sky"}, "sky", given, [&](Describer& in) { describe(in, q.sky); });
+}
+
 void describe_moments(Describer& d, Question& q) {
     d.list({.key = "moments", .need = Need::required, .least = 1, .most = 8760}, "moment", q.moments);
     bool given = true;
@@ -287,6 +307,7 @@ void describe_glare(Describer& d, Question& q) {
     d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
              [&](Describer& in) { describe_eye(in, q.picture); });
     describe_lens(d, q.picture);
+    d.text({.key = "scene", .meaning = "id of a scene of light, whose luminaires shine beside daylight"}, q.scene);
     d.only(when("of", q.picture.of, kOf, {Of::wavelengths}), [&] { describe_bands(d, q); });
     describe_sources(d, q.picture.rule);
 }
@@ -313,7 +334,7 @@ void describe(Describer& d, Question& q) {
     describe_name(d, q.name);
     d.choice({.key = "kind", .need = Need::required}, q.kind, kKinds);
     d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle, Kind::exposure,
-               Kind::spectrum}),
+               Kind::spectrum, Kind::electric}),
            [&] {
                d.choice({.key = "at",
                          .meaning = "windows: outside, in the middle; window_reveals: on the inner face; eyes: of "
@@ -341,6 +362,7 @@ void describe(Describer& d, Question& q) {
         describe_bands(d, q);
         d.only(when("at", q.at, kAt, {At::eyes}), [&] { describe_brow(d, q); });
     });
+    d.only(of({Kind::electric}), [&] { describe_electric(d, q); });
     d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });
     d.only(of({Kind::sun_hours}), [&] { describe_sun_hours(d, q); });
     d.only(of({Kind::glare}), [&] { describe_glare(d, q); });

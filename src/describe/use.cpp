@@ -117,6 +117,12 @@ void describe(Describer& d, Lighting& l) {
     d.only(when("control", l.control, kLighting, {Control::dimmed}), [&] {
         d.number(of_light("least_power", "Least power", 0, 1, unit::share, "at the lowest light"), l.least_power);
         d.number(of_light("least_light", "Least light", 0, 1, unit::share), l.least_light);
+        Field curve = of_light("dimming", "", 0, 1.5, unit::share,
+                               "of the power at no light and on in equal steps to all of it; missing: straight from "
+                               "the least to all");
+        curve.most = 101;
+        d.numbers(curve, l.dimming);
+        d.rule("dimming", l.dimming.size() != 1, "one value is no curve", "Give two at least, or none");
     });
     d.number(of_light("stand_by", "Stand-by", 0, 100, "W/m²", "in all hours in which the light is not on"), l.stand_by);
     d.rest(l.extra);
@@ -136,6 +142,13 @@ void describe(Describer& d, Occupancy& o) {
     }
     d.flag({.key = "on_holidays", .meaning = "holidays are days like others"}, o.on_holidays);
     d.rest(o.extra);
+}
+
+void describe(Describer& d, EnergyFactors& e) {
+    d.number({.key = "price", .label = "Price of a kWh", .low = 0, .high = 1000}, e.price);
+    d.text({.key = "currency", .label = "Currency", .meaning = "as ISO 4217"}, e.currency);
+    d.number({.key = "co2", .label = "CO2 of a kWh", .meaning = "equivalent", .unit = "kg", .low = 0, .high = 10},
+             e.co2);
 }
 
 void describe(Describer& d, YearCalendar& c) {

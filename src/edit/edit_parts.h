@@ -34,6 +34,11 @@ inline bool stands_in(const Thing& thing, const Storey& storey, const Room& room
     return thing.storey == storey.id && contains(room.footprint, thing.at);
 }
 
+/// Whether a luminaire hangs in a room.
+inline bool hangs_in(const Luminaire& luminaire, const Storey& storey, const Room& room) {
+    return luminaire.storey == storey.id && contains(room.footprint, luminaire.at);
+}
+
 inline void keep_openings(const Option& option, const Storey& storey, Room& room) {
     for (Opening& o : room.openings) keep_in_wall(option, storey, room, o);
 }

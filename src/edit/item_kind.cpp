@@ -26,7 +26,7 @@ std::vector<std::unique_ptr<ItemKind>>& kinds() {
         for (const MakeItemKind make :
              {make_storey_kind, make_room_kind, make_wall_kind, make_opening_kind, make_partition_kind,
               make_floor_void_kind, make_roof_kind, make_rooflight_kind, make_dimension_kind, make_block_kind,
-              make_thing_kind, make_plane_kind, make_observer_kind, make_reading_kind})
+              make_thing_kind, make_plane_kind, make_observer_kind, make_reading_kind, make_luminaire_kind})
             out.push_back(make());
         return out;
     }();

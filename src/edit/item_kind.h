@@ -29,8 +29,8 @@ struct Hit {
 };
 /// The order in which kinds lie on each other.
 namespace depth {
-inline constexpr int observer = 10, opening = 20, rooflight = 30, line = 40, dimension = 50, reading = 60, thing = 70,
-                     wall = 80, floor_void = 90, room = 100, outdoors = 110, block = 120;
+inline constexpr int observer = 10, luminaire = 15, opening = 20, rooflight = 30, line = 40, dimension = 50,
+                     reading = 60, thing = 70, wall = 80, floor_void = 90, room = 100, outdoors = 110, block = 120;
 }
 
 /// A copy under way.

@@ -38,6 +38,19 @@ std::map<Id, Id> copy_things(Option& option, const Storey& storey, const Room& r
     return copy_of;
 }
 
+// Luminaires come along, on the circuits of those they are copies of.
+void copy_luminaires(Option& option, const Storey& storey, const Room& room, Copying& copying) {
+    std::vector<Luminaire> copies;
+    for (const Luminaire& l : option.luminaires)
+        if (hangs_in(l, storey, room) && !copying.takes(Kind::luminaire, l.id)) copies.push_back(l);
+    for (Luminaire& l : copies) {
+        l.id = copying.fresh("light");
+        l.storey = option.storeys[copying.to].id;
+        edit::place(l, copying.placing);
+        option.luminaires.push_back(std::move(l));
+    }
+}
+
 void copy_planes(Option& option, const Id& from, const Room& to, const std::map<Id, Id>& things, Copying& copying) {
     std::vector<ReferencePlane> planes;
     for (const ReferencePlane& p : option.planes)
@@ -84,6 +97,8 @@ class RoomKind : public KindOnStoreys<Room> {
         if (!at) return true;
         for (Thing& t : option.things)
             if (stands_in(t, *at.storey, *at.room) && !holds(along, Kind::thing, t.id)) edit::place(t, placing);
+        for (Luminaire& l : option.luminaires)
+            if (hangs_in(l, *at.storey, *at.room) && !holds(along, Kind::luminaire, l.id)) edit::place(l, placing);
         place_room(*at.room, placing);
         for (Observer& o : option.observers)
             if (o.room == item.id) edit::place(o, placing);
@@ -104,6 +119,7 @@ class RoomKind : public KindOnStoreys<Room> {
         if (at.storey == &to) room.name += ", copy";
         for (Opening& o : room.openings) o.id = o.name = copying.fresh(prefix_of(o.kind));
         const auto things = copy_things(option, *at.storey, *at.room, copying);
+        copy_luminaires(option, *at.storey, *at.room, copying);
         place_room(room, copying.placing);
         copy_planes(option, item.id, room, things, copying);
         copy_places(option.observers, &Observer::eye, "eye", item.id, room.id, lift, copying);

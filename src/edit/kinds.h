@@ -19,5 +19,6 @@ std::unique_ptr<ItemKind> make_thing_kind();
 std::unique_ptr<ItemKind> make_plane_kind();
 std::unique_ptr<ItemKind> make_observer_kind();
 std::unique_ptr<ItemKind> make_reading_kind();
+std::unique_ptr<ItemKind> make_luminaire_kind();
 
 }  // namespace wp::edit

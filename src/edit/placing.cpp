@@ -53,6 +53,11 @@ void place(Thing& t, const Placing& placing) {
     t.turn = std::fmod(t.turn - turned_heading(0, placing), 360.0);
 }
 
+void place(Luminaire& l, const Placing& placing) {
+    l.at = placing(l.at);
+    l.turn = std::fmod(90 - turned_heading(90 - l.turn, placing), 360.0);
+}
+
 void place(ReferencePlane& p, const Placing& placing, int edges) {
     place_ring(p.area, placing);
     for (auto& hole : p.left_out) place_ring(hole, placing);

@@ -26,6 +26,7 @@ void place_ring(std::vector<Vec2>& ring, const Placing& placing);
 void place(model::Observer& observer, const Placing& placing);
 void place(model::Reading& reading, const Placing& placing);
 void place(model::Thing& thing, const Placing& placing);
+void place(model::Luminaire& luminaire, const Placing& placing);
 /// edges: how many its room has.
 void place(model::ReferencePlane& plane, const Placing& placing, int edges);
 

@@ -97,6 +97,8 @@ const std::map<std::string, Take>& takes() {
         {"reading", of_option(&Option::readings)},
         {"window_group", of_option(&Option::groups)},
         {"lighting", of_option(&Option::lighting)},
+        {"luminaire", of_option(&Option::luminaires)},
+        {"light_scene", of_option(&Option::scenes)},
     };
     return all;
 }

@@ -62,7 +62,7 @@ namespace {
 constexpr uint32_t kMost = 512, kCoarse = 16384;
 constexpr size_t kTile = 8;
 /// Landings of each part in a round.
-constexpr uint32_t kFewestLandings = 8192, kMostLandings = 32768;
+constexpr uint32_t kFewestPictureLandings = 8192, kMostPictureLandings = 32768;
 /// Darker than this share of the picture's mean nobody looks so closely: accuracies of pixels are shares of it at
 /// least.
 constexpr double kDark = 0.05;
@@ -174,7 +174,8 @@ class Drawing {
     void land_suns(uint32_t round, uint32_t samples) {
         landings_.resize(Picture::kParts);
         const Vec3f sun = task_.daylight.sun.as<float>();
-        const uint32_t count = std::clamp(kFewestLandings * samples, kFewestLandings, kMostLandings);
+        const uint32_t count =
+            std::clamp(kFewestPictureLandings * samples, kFewestPictureLandings, kMostPictureLandings);
         std::vector<Tally> tallies(Picture::kParts);
         parallel_for(Picture::kParts, [&](size_t p) {
             landings_[p] = std::make_unique<SunLandings>(

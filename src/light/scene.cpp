@@ -369,6 +369,17 @@ ByState Scene::between(Vec3f from, Vec3f to) const {
     return ray.tfar < 0 ? ByState{} : context.beam.states;
 }
 
+ByState Scene::seen_through(Vec3f from, Vec3f to, float short_of) const {
+    RayContext context = new_context(portals(), openness_, -1);
+    const Vec3f way = to - from;
+    const float far = length(way);
+    if (!(far > short_of)) return kAllAlike;
+    const Vec3f d = way * (1 / far);
+    RTCRay ray{from.x, from.y, from.z, 0, d.x, d.y, d.z, 0, far - short_of, 0xffffffffu, 0, 0};
+    rtcOccluded1(scene_, &context.base, &ray);
+    return ray.tfar < 0 ? ByState{} : context.beam.states;
+}
+
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
     RayContext context = new_context(portals(), openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};

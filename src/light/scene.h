@@ -79,6 +79,9 @@ class Scene {
     /// What of the straight way between two places is open, by state of the scene: 0 where something solid or a portal
     /// stands between them.
     ByState between(Vec3f from, Vec3f to) const;
+    /// The same with panes that are passed, and dim what passes them. short_of: metres before the end that do not
+    /// count.
+    ByState seen_through(Vec3f from, Vec3f to, float short_of) const;
     /// False: a beam along a unit direction cannot leave the space, for it meets none of its openings' rectangles.
     /// Outdoors always true.
     bool leads_out(int space, Vec3f origin, Vec3f direction) const;

@@ -21,7 +21,8 @@ struct Item {
         block,
         thing,
         plane,
-        reading
+        reading,
+        luminaire
     } kind = Kind::none;
     Id id;          ///< of the thing; of the room for a wall
     int edge = -1;  ///< wall only

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "model/building.h"
+#include "model/luminaire.h"
 #include "model/places.h"
 #include "model/thing.h"
 #include "model/use.h"
@@ -31,7 +32,9 @@ struct Option {
     std::vector<Reading> readings;
     std::vector<WindowGroup> groups;  ///< made by hand
     BlindControl control;             ///< of all windows that no group by hand holds
-    std::vector<Lighting> lighting;
+    std::vector<Lighting> lighting;   ///< circuits
+    std::vector<Luminaire> luminaires;
+    std::vector<LightScene> scenes;  ///< where several hold by themselves, the first does
     std::vector<View> views;
     Extra extra;
     bool operator==(const Option&) const;

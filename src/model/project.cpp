@@ -55,6 +55,7 @@ std::set<Id> taken_ids(const Option& option) {
     take(option.readings);
     take(option.blocks);
     take(option.things);
+    take(option.luminaires);
     take(option.views);
     return taken;
 }

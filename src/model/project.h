@@ -27,10 +27,12 @@ struct Project {
     std::string name;
     Site site;
     std::vector<Material> materials;
+    std::vector<LuminaireType> luminaire_types;
     std::vector<Option> options;
     std::vector<Question> questions;
     std::vector<Occupancy> occupancies;
     YearCalendar calendar;
+    EnergyFactors energy;
     std::vector<std::string> criteria;  ///< ids of the criteria sets it answers to, its own or the program's
     std::vector<CriteriaSet> own_sets;  ///< that were made or changed here; they go before the program's of the same id
     std::vector<SetCheck> set_checks;   ///< which sets somebody has held against the edition

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "climate/calendar.h"
+#include "model/luminaire.h"
 #include "model/material.h"
 #include "model/picture_choice.h"
 #include "model/site.h"
@@ -57,25 +58,28 @@ struct Question {
         glare_year,  ///< glare in the time of use of a year, at places in all directions
         spectrum,    ///< light by wavelength at moments: what the five opsins get of it, and its colour
         body_clock,  ///< melanopic light at eyes in the time of use of a year, in all directions
+        electric,    ///< light of luminaires, by circuit and scene, beside daylight at moments where there are some
     };
     enum class At {
         planes,
         windows,         ///< the middle of every window and rooflight, on the outer face of its wall
         window_reveals,  ///< the same on the inner face, 1.2 m above the floor and 0.3 m above the sill at least
         readings,        ///< at the option's readings
-        eyes,            ///< spectrum: at the observers' eyes, as each of them looks
+        eyes,            ///< spectrum, electric: at the observers' eyes, as each of them looks
     };
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
-    At at = At::planes;                    ///< not for the year, glare and glare_year
-    std::vector<Id> planes;                ///< none means all of the option
-    Id observer;                           ///< glare only; empty: the picture's own place
-    climate::Moment moment;                ///< glare only
-    PictureChoice picture;                 ///< glare only
-    PictureBatch batch;                    ///< glare only
-    GlareYearChoice glare_year;            ///< glare_year only
-    BodyClockChoice body_clock;            ///< body_clock only
+    At at = At::planes;          ///< not for the year, glare and glare_year
+    std::vector<Id> planes;      ///< none means all of the option
+    Id observer;                 ///< glare only; empty: the picture's own place
+    climate::Moment moment;      ///< glare only
+    PictureChoice picture;       ///< glare only
+    PictureBatch batch;          ///< glare only
+    GlareYearChoice glare_year;  ///< glare_year only
+    BodyClockChoice body_clock;  ///< body_clock only
+    ElectricChoice electric;     ///< electric only
+    Id scene;  ///< electric: only this one, of all where empty; glare: whose luminaires shine beside daylight
     std::vector<climate::Moment> moments;  ///< moment: at least one; glare: where there are some they are the batch's
     SkyChoice sky;                         ///< moment, glare
     climate::Moment first{3, 21, 0},

@@ -76,7 +76,7 @@ struct WindowGroup {
     bool operator==(const WindowGroup&) const;
 };
 
-/// Electric light over a plane or a part of it.
+/// A circuit of electric light, over a plane or a part of it: luminaires that name it, or a plain power where none do.
 struct Lighting {
     enum class Control {
         manual,    ///< switched on when people come and find too little light, off when they leave
@@ -90,15 +90,25 @@ struct Lighting {
     std::vector<Vec2> area;      ///< only within; empty: all of the plane
     Vec2 sensor;                 ///< in plan: the point of the plane that is nearest is what the photosensor knows
     bool sensor_placed = false;  ///< else the point of the area that a tenth of it is darker than
-    double power = 6;            ///< installed, W/m^2
+    double power = 6;            ///< installed, W/m^2; counts where no luminaire names the circuit
     double target = 300;         ///< lux
     Control control = Control::dimmed;
-    int steps = 2;             ///< stepped: above nought
-    double least_power = 0.2;  ///< dimmed: share of the power at the lowest light
-    double least_light = 0.1;  ///< dimmed: share of the light there
-    double stand_by = 0.1;     ///< W/m^2 at all hours in which the light is not on
+    int steps = 2;                ///< stepped: above nought
+    double least_power = 0.2;     ///< dimmed: share of the power at the lowest light
+    double least_light = 0.1;     ///< dimmed: share of the light there
+    std::vector<double> dimming;  ///< dimmed: share of the power at no light and on in equal steps to all of it; empty:
+                                  ///< straight from the least to all
+    double stand_by = 0.1;        ///< W/m^2 at all hours in which the light is not on; of luminaires their own counts
     Extra extra;
     bool operator==(const Lighting&) const;
+};
+
+/// What a kWh costs and brings about.
+struct EnergyFactors {
+    double price = 0.25;           ///< of a kWh
+    std::string currency = "EUR";  ///< ISO 4217
+    double co2 = 0.3;              ///< kg of CO2 equivalent a kWh
+    bool operator==(const EnergyFactors&) const;
 };
 
 /// Hours of the year (8760 of standard time) in which a pattern has people in the place. An hour counts when its middle
