@@ -15,8 +15,9 @@ namespace wp::analysis {
 using model::Question;
 
 std::span<const Analysis> analyses() {
-    static const std::array all{moment(),   sun_hours(), sky_view(), sky_angle(),  view_out(), daylight_factor(),
-                                exposure(), year(),      glare(),    glare_year(), spectrum(), body_clock()};
+    static const std::array all{moment(),          sun_hours(),  sky_view(), sky_angle(), view_out(),
+                                daylight_factor(), exposure(),   year(),     glare(),     glare_year(),
+                                spectrum(),        body_clock(), electric()};
     return all;
 }
 

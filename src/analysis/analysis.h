@@ -70,6 +70,7 @@ Analysis glare();
 Analysis glare_year();
 Analysis spectrum();
 Analysis body_clock();
+Analysis electric();
 
 /// In the order in which they are listed.
 std::span<const Analysis> analyses();

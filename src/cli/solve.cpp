@@ -278,7 +278,7 @@ class Solver {
         auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
         use.operation = arguments_.blinds;
         // Electric light is told of the whole year: its stand-by goes on.
-        const auto lighting = question::electric_years(answer, *job.option, use);
+        const auto lighting = question::electric_years(plan_.project, answer, *job.option, use);
         for (auto& hours : use.hours) hours = in_wanted_months(std::move(hours));
         cache.finish(store::entry_of("year", *job.option, job.question, answer.record));
         if (cache.fault()) complain(*cache.fault());

@@ -47,6 +47,11 @@ constexpr Way kWays[] = {
     {"melanopic_time", Better::higher},
     {"melanopic_time_best", Better::higher},
     {"vertical_sky_component", Better::higher},
+    {"electric_illuminance", Better::higher},
+    {"cylindrical_illuminance", Better::higher},
+    {"ugr", Better::lower},
+    {"electric_melanopic_edi", Better::higher},
+    {"both_illuminance", Better::higher},
 };
 
 double half_towards(const Band& band, bool up) {

@@ -44,6 +44,14 @@ constexpr PointFigure kTables[] = {
     {"melanopic_mean_best", "Mean melanopic EDI, in the best direction", "lx", Kind::body_clock, "mean_best_lx"},
     {"melanopic_mean_worst", "Mean melanopic EDI, in the worst direction", "lx", Kind::body_clock, "mean_worst_lx"},
     {"melanopic_ratio", "Melanopic daylight efficacy ratio of the year, as one looks", "", Kind::body_clock, "der_own"},
+    {"electric_illuminance", "Illuminance, electric light", "lx", Kind::electric, "electric_lx_"},
+    {"electric_direct", "Straight from luminaires", "lx", Kind::electric, "electric_direct_lx_"},
+    {"cylindrical_illuminance", "Cylindrical illuminance", "lx", Kind::electric, "cylindrical_lx_"},
+    {"modelling", "Modelling", "", Kind::electric, "modelling_"},
+    {"ugr", "Unified glare rating", "", Kind::electric, "ugr_"},
+    {"electric_melanopic_edi", "Melanopic EDI, electric light", "lx", Kind::electric, "electric_melanopic_edi_lx_"},
+    {"electric_melanopic_der", "Melanopic DER, electric light", "", Kind::electric, "electric_melanopic_der_"},
+    {"both_illuminance", "Illuminance, electric light and daylight", "lx", Kind::electric, "both_lx_"},
     {"sun_hours", "Sunlight hours", "h", Kind::sun_hours, "sunlight_hours"},
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
     {"sun_of_year", "Share of the open place's sun of the year", "%", Kind::sun_hours, "sun_of_year_percent"},
@@ -125,7 +133,7 @@ std::optional<size_t> place_of(const question::PointTable& table, const geometry
 }
 
 const question::Column* column_of(const question::PointTable& table, const PointFigure& figure) {
-    const bool by_beginning = figure.of == Kind::moment || figure.of == Kind::spectrum;
+    const bool by_beginning = figure.of == Kind::moment || figure.of == Kind::spectrum || figure.of == Kind::electric;
     for (const auto& column : table.columns)
         if (by_beginning ? column.id.starts_with(figure.column) : column.id == figure.column) return &column;
     return nullptr;

@@ -90,6 +90,25 @@ Found melanopic_held(const Answers& a, const PlanePoints& plane, size_t index, c
     return Band{std::ranges::min(seats->value), std::ranges::min(seats->low), std::ranges::min(seats->high)};
 }
 
+// Of the eyes of a room the one with most glare; eyes are places of their own.
+Found unified_glare(const Answers& a, const PlanePoints& plane, size_t, const Wanted&) {
+    const auto table = a.tables.find(Kind::electric);
+    if (table == a.tables.end() || plane.room.empty()) return {};
+    const auto* column = column_of(*table->second, *find_point_figure("ugr"));
+    if (column == nullptr) return {};
+    Found out;
+    for (size_t p = 0; p < table->second->planes.size(); ++p) {
+        if (table->second->planes[p].room != plane.room) continue;
+        for (size_t i = 0; i < column->value[p].size(); ++i) {
+            // An eye that sees no luminaire has no rating: nothing there is glare.
+            const double value = std::isnan(column->value[p][i]) ? 0 : column->value[p][i],
+                         half = light::kStudent95 * column->standard_error[p][i];
+            if (!out || value > out->value) out = Band{value, std::max(0.0, value - half), value + half};
+        }
+    }
+    return out;
+}
+
 std::optional<PointValues> points(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     const auto* figure = find_point_figure(w.figure);
     if (figure == nullptr) return {};
@@ -199,6 +218,7 @@ constexpr Measure kAll[] = {
     {"glare_probability", "Daylight glare probability", false, false, Kind::glare, glare},
     {"glare_of_year", "DGP exceeded in at most 5 % of the use", false, false, Kind::glare_year, glare_of_year},
     {"melanopic_held", "Melanopic EDI held at the eyes", false, false, Kind::body_clock, melanopic_held, "lx"},
+    {"ugr_at_eyes", "UGR at the eyes", false, false, Kind::electric, unified_glare},
     {"mean", "mean", true, false, Kind::year, mean},
     {"median", "median", true, false, Kind::year, median},
     {"least", "least", true, false, Kind::year, least},

@@ -171,17 +171,18 @@ double Distribution::flux_below(double gamma) const {
     return out;
 }
 
-double luminous_area(const LuminaireType& t, Vec3 d) {
-    if (t.opening == LuminaireType::Opening::ball)
-        return kPi / 4 * std::pow(std::max({t.size_x, t.size_y, t.depth}), 2);
-    if (t.opening == LuminaireType::Opening::rectangle)
-        return t.size_x * t.size_y * std::fabs(d.z) + t.size_y * t.depth * std::fabs(d.x) +
-               t.size_x * t.depth * std::fabs(d.y);
+double luminous_area(const LuminaireType& t, Vec3 away) {
+    return luminous_area(t.opening, t.size_x, t.size_y, t.depth, away);
+}
+
+double luminous_area(LuminaireType::Opening form, double x, double y, double depth, Vec3 d) {
+    if (form == LuminaireType::Opening::ball) return kPi / 4 * std::pow(std::max({x, y, depth}), 2);
+    if (form == LuminaireType::Opening::rectangle)
+        return x * y * std::fabs(d.z) + y * depth * std::fabs(d.x) + x * depth * std::fabs(d.y);
     // Of an elliptic cylinder: its lid, and its width across the direction times its depth.
     const double level = std::hypot(d.x, d.y);
-    const double across =
-        level > 0 ? std::hypot(t.size_x * d.y / level, t.size_y * d.x / level) : std::max(t.size_x, t.size_y);
-    return kPi / 4 * t.size_x * t.size_y * std::fabs(d.z) + across * t.depth * level;
+    const double across = level > 0 ? std::hypot(x * d.y / level, y * d.x / level) : std::max(x, y);
+    return kPi / 4 * x * y * std::fabs(d.z) + across * depth * level;
 }
 
 double tilt_factor(const LuminaireType& t, double tilt) {

@@ -56,6 +56,7 @@ class Distribution {
 
 /// Area that shines towards a unit direction in the luminaire's own axes, m2; 0 of a point.
 double luminous_area(const model::LuminaireType& type, Vec3 away);
+double luminous_area(model::LuminaireType::Opening form, double size_x, double size_y, double depth, Vec3 away);
 
 /// Share of its light that a tilted one gives, where its file tells: between those given, beyond them the nearest.
 /// tilt: degrees from straight down.

@@ -115,14 +115,4 @@ Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weat
     return print;
 }
 
-std::vector<LightingYear> electric_years(const YearAnswer& year, const model::Option& option, const YearUse& use) {
-    std::vector<LightingYear> out;
-    for (const auto& lighting : option.lighting)
-        for (size_t p = 0; p < year.planes.size(); ++p)
-            if (year.planes[p].plane.plane == lighting.plane)
-                if (auto one = electric_year(year, lighting, use.hours[p], use.operation))
-                    out.push_back(std::move(*one));
-    return out;
-}
-
 }  // namespace wp::question

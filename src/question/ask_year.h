@@ -67,7 +67,4 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
 /// What an answer depends on, traced or not: hours, limits and electric light are not among it.
 Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort);
 
-/// All of the option's electric light.
-std::vector<LightingYear> electric_years(const YearAnswer& year, const model::Option& option, const YearUse& use);
-
 }  // namespace wp::question

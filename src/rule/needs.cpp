@@ -130,6 +130,30 @@ std::optional<Question> body_clock(const Circumstances& of) {
     return q;
 }
 
+// All luminaires wholly on, blinds closed, no daylight: what is maintained.
+bool is_electric(const Question& q, At at) {
+    return q.kind == Kind::electric && whole(q, at) && q.scene.empty() && q.moments.empty() && q.electric.blinds_closed;
+}
+bool is_electric_room(const Question& q, const Circumstances&) {
+    return is_electric(q, At::planes) && q.electric.cylindrical && q.electric.eye == model::kSeatedEye;
+}
+std::optional<Question> electric_room(const Circumstances& of) {
+    Question q = fresh(of, Kind::electric, At::planes, "electric-light", "Electric light, all on");
+    q.electric = {};
+    q.electric.cylindrical = true;
+    q.scene.clear();
+    q.moments.clear();
+    return q;
+}
+bool is_electric_eyes(const Question& q, const Circumstances&) { return is_electric(q, At::eyes); }
+std::optional<Question> electric_eyes(const Circumstances& of) {
+    Question q = fresh(of, Kind::electric, At::eyes, "electric-glare", "Glare of luminaires at the observers");
+    q.electric = {};
+    q.scene.clear();
+    q.moments.clear();
+    return q;
+}
+
 constexpr Need kNeeds[] = {
     {"", "on the reference planes, nothing left out", Kind::daylight_factor, is_usual, nullptr},
     {"sunlight_day",
@@ -151,6 +175,10 @@ constexpr Need kNeeds[] = {
      "melanopic light over the year at the observers, held for 4 h that begin by noon on every day of use, blinds as "
      "they are worked",
      Kind::body_clock, is_body_clock, body_clock},
+    {"electric_room", "electric light over the planes, all luminaires on and blinds closed, cylindrical 1.2 m high",
+     Kind::electric, is_electric_room, electric_room},
+    {"electric_eyes", "glare of luminaires at the observers, all of them on and blinds closed", Kind::electric,
+     is_electric_eyes, electric_eyes},
 };
 
 // As usual: the project's first on all planes, else one of its own; none where moments or eyes would have to be chosen.

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "spectrum/colour.h"
 #include "spectrum/observer.h"
 
 namespace wp::spectrum {
@@ -66,6 +67,32 @@ Spectrum planckian(double kelvin) {
         out[i] = 100 * std::pow(kAt / nm, 5) * std::expm1(kC2 / (kelvin * kAt)) / std::expm1(kC2 / (kelvin * nm));
     }
     return out;
+}
+
+Spectrum white_led(double kelvin) {
+    kelvin = std::clamp(kelvin, 2200.0, 8000.0);
+    const auto band = [](double middle, double wide) {
+        Spectrum out;
+        for (size_t i = 0; i < kWavelengths; ++i) {
+            const double off = (wavelength(i) - middle) / wide;
+            out[i] = std::exp(-4 * std::log(2.0) * off * off);
+        }
+        return out;
+    };
+    static const Spectrum bands[] = {band(450, 22), band(545, 105), band(615, 95)};
+    const Xyz wanted = xyz_of_light(kelvin < 5000 ? planckian(kelvin) : cie_daylight(kelvin));
+    // Shares of three bands with the wanted chromaticity: Cramer's rule.
+    Xyz of[3];
+    for (size_t k = 0; k < 3; ++k) of[k] = xyz_of_light(bands[k]);
+    const auto determinant = [](const Xyz& a, const Xyz& b, const Xyz& c) {
+        return a.x * (b.y * c.z - c.y * b.z) - b.x * (a.y * c.z - c.y * a.z) + c.x * (a.y * b.z - b.y * a.z);
+    };
+    const double all = determinant(of[0], of[1], of[2]);
+    const double shares[] = {determinant(wanted, of[1], of[2]) / all, determinant(of[0], wanted, of[2]) / all,
+                             determinant(of[0], of[1], wanted) / all};
+    Spectrum out = flat(0);
+    for (size_t k = 0; k < 3; ++k) out = out + bands[k] * std::max(0.0, shares[k]);
+    return out * (100 / at(out, 560));
 }
 
 const Spectrum& d65() {

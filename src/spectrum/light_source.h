@@ -14,6 +14,10 @@ Spectrum cie_daylight(double kelvin);
 inline constexpr double kLeastDaylight = 4000, kMostDaylight = 25000;
 /// A Planckian radiator (c2 = 1.4388e-2 m K).
 Spectrum planckian(double kelvin);
+/// A white LED of that colour temperature, made up: a narrow blue band (450 nm, 22 nm at half its height) and two broad
+/// ones of phosphors (545 and 615 nm), in shares that have the chromaticity of the Planckian radiator, from 5000 K on
+/// of daylight. 2200 to 8000 K; beyond that of the nearest end.
+Spectrum white_led(double kelvin);
 /// CIE D65: daylight at 6500 K x 1.4388 / 1.4380.
 const Spectrum& d65();
 /// CIE A: 2856 K.

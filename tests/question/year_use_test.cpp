@@ -183,6 +183,18 @@ TEST(ElectricLight, takes_what_daylight_leaves) {
     EXPECT_DOUBLE_EQ(power_at(l, 499), 10);
 }
 
+namespace {
+
+// The room with one circuit of a plain power density.
+std::optional<LightingYear> electric_year(const model::Lighting& l, const metric::Hours& hours) {
+    auto p = test::one_room();
+    p.options[0].lighting = {l};
+    const auto all = electric_years(p, plain(), p.options[0], {{}, {hours}, Operation::lm83});
+    return all.empty() ? std::nullopt : std::optional(all[0]);
+}
+
+}  // namespace
+
 TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothing) {
     const auto hours = model::clock_hours({}, 8, 18);
     model::Lighting l;
@@ -193,7 +205,7 @@ TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothi
          {model::Lighting::Control::manual, model::Lighting::Control::switched, model::Lighting::Control::dimmed}) {
         if (control == model::Lighting::Control::switched) before = 1e9;
         l.control = control;
-        const auto year = electric_year(plain(), l, hours, Operation::lm83);
+        const auto year = electric_year(l, hours);
         ASSERT_TRUE(year);
         EXPECT_LE(year->kwh, before);
         EXPECT_LT(year->kwh, 0.9 * year->kwh_always);
@@ -203,7 +215,7 @@ TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothi
         before = year->kwh;
     }
     l.plane = "nowhere";
-    EXPECT_FALSE(electric_year(plain(), l, hours, Operation::lm83));
+    EXPECT_FALSE(electric_year(l, hours));
 }
 
 TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless_it_is_placed) {
@@ -211,14 +223,13 @@ TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless
     model::Lighting l;
     l.plane = "plane";
     const auto mean = metric::mean_of_points(*plain().lux(0, Operation::lm83), hours);
-    const auto year = electric_year(plain(), l, hours, Operation::lm83);
+    const auto year = electric_year(l, hours);
     const double own = mean[static_cast<size_t>(year->sensor)];
     const auto darker = std::count_if(mean.begin(), mean.end(), [&](double v) { return v < own; });
     EXPECT_EQ(darker, static_cast<long>(mean.size() / 10));
     l.sensor = {2, 1};
     l.sensor_placed = true;
-    const auto& at =
-        plain().planes[0].plane.points[static_cast<size_t>(electric_year(plain(), l, hours, Operation::lm83)->sensor)];
+    const auto& at = plain().planes[0].plane.points[static_cast<size_t>(electric_year(l, hours)->sensor)];
     EXPECT_LT(std::hypot(at.x - 2, at.y - 1), 0.75);
 }
 

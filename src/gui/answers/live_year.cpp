@@ -40,7 +40,7 @@ void LiveYear::read_all(const Request& request) {
     publish(reading, request);
     GiveUpScope::look();
     if (known.heat.empty()) known.heat = known.answer->heat();
-    auto tables = std::make_shared<YearTables>(read_tables(reading, option));
+    auto tables = std::make_shared<YearTables>(read_tables(reading, *request.project, option));
     tables->heat = known.heat;
     reading.tables = std::move(tables);
     publish(std::move(reading), request);

@@ -92,7 +92,7 @@ std::optional<size_t> group_shown(const YearReading& out) {
     return {};
 }
 
-void add_strip(YearReading& out, const model::Option& option) {
+void add_strip(YearReading& out, const model::Project& project, const model::Option& option) {
     const YearAnswer& year = *out.answer;
     const YearReading::Place* const place = out.place ? &*out.place : nullptr;
     const auto name_of = [&](size_t p) {
@@ -136,7 +136,7 @@ void add_strip(YearReading& out, const model::Option& option) {
         case StripOf::power: {
             std::vector<float> sum(climate::kHours, 0.0f);
             double installed = 0;
-            for (const auto& l : question::electric_years(year, option, out.use)) {
+            for (const auto& l : question::electric_years(project, year, option, out.use)) {
                 if (!out.wish.room.empty() && year.planes[l.plane].plane.room != out.wish.room) continue;
                 for (size_t h = 0; h < sum.size(); ++h) sum[h] += l.watts[h];
                 installed += static_cast<double>(*std::max_element(l.watts.begin(), l.watts.end()));
@@ -226,14 +226,14 @@ YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Pro
     out.use.operation = wish.operation;
     add_map(out);
     add_place(out, option);
-    add_strip(out, option);
+    add_strip(out, project, option);
     if (wish.by_month && !wish.hour_on_map) add_months(out);
     return out;
 }
 
-YearTables read_tables(const YearReading& reading, const model::Option& option) {
+YearTables read_tables(const YearReading& reading, const model::Project& project, const model::Option& option) {
     YearTables out;
-    out.lighting = question::electric_years(*reading.answer, option, reading.use);
+    out.lighting = question::electric_years(project, *reading.answer, option, reading.use);
     add_hours(reading, out);
     add_groups(reading, out);
     for (size_t p = 0; p < reading.answer->planes.size(); ++p)

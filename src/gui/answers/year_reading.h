@@ -82,6 +82,6 @@ bool same_building(const model::Project& a, const model::Project& b, const model
 YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project,
                       const model::Option& option, const YearWish& wish);
 /// Tables to a reading; the sun on the panes is whoever's who keeps it.
-YearTables read_tables(const YearReading& reading, const model::Option& option);
+YearTables read_tables(const YearReading& reading, const model::Project& project, const model::Option& option);
 
 }  // namespace wp::gui

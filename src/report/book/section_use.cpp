@@ -74,7 +74,7 @@ void tell_electric(Flow& flow, const HeldFacts& facts) {
         std::vector<geometry::PlanePoints> planes;
         for (const auto& plane : of.answers.year->planes) planes.push_back(plane.plane);
         years = question::electric_years(
-            *of.answers.year, *of.option,
+            *facts->project, *of.answers.year, *of.option,
             question::year_use(*facts->project, *of.option,
                                model::question_of(*facts->project, model::Question::Kind::year), planes));
     }
