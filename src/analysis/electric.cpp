@@ -196,23 +196,17 @@ struct Beside {
     std::vector<std::vector<double>> daylight;  // by moment, at each circuit's sensor
 };
 
-// Sensors of circuits as planes of one point each: where they were placed, else the middle of their plane or area.
-std::vector<geometry::PlanePoints> sensor_points(const Request& a) {
-    std::vector<geometry::PlanePoints> out;
-    for (const auto& l : a.option.lighting) {
-        const auto* drawn = model::find(a.option.planes, l.plane);
-        auto plane = drawn != nullptr ? geometry::plane_points(a.option, *drawn, a.project.site.north) : std::nullopt;
-        geometry::PlanePoints one = plane.value_or(geometry::PlanePoints{});
-        if (!one.points.empty()) {
-            Vec2 at = l.sensor;
-            if (!l.sensor_placed) {
-                at = {0, 0};
-                for (const Vec3& p : one.points)
-                    at = at + Vec2{p.x, p.y} * (1.0 / static_cast<double>(one.points.size()));
-            }
-            const auto nearest = std::ranges::min_element(
-                one.points, {}, [&](const Vec3& p) { return std::hypot(p.x - at.x, p.y - at.y); });
-            one.points = {*nearest};
+// Sensors of circuits as planes of one point each.
+std::vector<geometry::PlanePoints> sensors_of(const Request& a) {
+    std::vector<geometry::PlanePoints> planes, out;
+    for (const auto& drawn : a.option.planes)
+        if (auto points = geometry::plane_points(a.option, drawn, a.project.site.north))
+            planes.push_back(std::move(*points));
+    for (const SensorPoint& sensor : sensor_points(planes, a.option)) {
+        geometry::PlanePoints one;
+        if (sensor.point >= 0) {
+            one = planes[sensor.plane];
+            one.points = {one.points[static_cast<size_t>(sensor.point)]};
             one.cell_of = {0};
         }
         out.push_back(std::move(one));
@@ -226,7 +220,7 @@ Result<Beside> daylight_beside(const Request& a, const ElectricTask& task) {
     const auto skies = skies_of(a);
     if (!skies) return skies.fault();
     auto places = a.points;
-    const auto sensors = sensor_points(a);
+    const auto sensors = sensors_of(a);
     places.insert(places.end(), sensors.begin(), sensors.end());
     const auto states = light::states_of(a.surfaces);
     for (size_t s = 0; s < states.all.size(); ++s) {
@@ -246,21 +240,9 @@ Result<Beside> daylight_beside(const Request& a, const ElectricTask& task) {
     at_sensors.layers.clear();
     const ElectricField field = trace_electric(at_sensors, a.effort, a.cancel);
     const size_t n = a.option.lighting.size();
-    out.sensors = {std::vector<std::vector<double>>(n, std::vector<double>(n, 0.0)), std::vector<double>(n, 0.0)};
-    for (size_t c = 0; c < n; ++c) {
-        if (sensors[c].points.empty()) continue;
-        for (size_t k = 0; k < n; ++k) {
-            std::vector<double> only(n, 0.0);
-            only[k] = 1;
-            auto shares = source_shares(field.sources, a.option, only);
-            for (size_t g = 0; g < shares.size(); ++g)
-                if (field.sources[g].circuit.empty()) shares[g] = 0;
-            out.sensors.of_circuit[c][k] = electric_light(field, c, shares).lux[0];
-        }
-        std::vector<double> always;
-        for (const auto& source : field.sources) always.push_back(source.circuit.empty() ? 1.0 : 0.0);
-        out.sensors.always[c] = electric_light(field, c, always).lux[0];
-    }
+    std::vector<SensorPoint> own;
+    for (size_t c = 0; c < n; ++c) own.push_back({c, sensors[c].points.empty() ? -1 : 0});
+    out.sensors = sensor_light(field, a.option, own);
     for (const auto& moment : out.moments) {
         out.daylight.emplace_back();
         for (size_t c = 0; c < n; ++c) {

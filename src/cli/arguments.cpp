@@ -338,6 +338,14 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     curve->needs(into)->excludes("--material");
     into->excludes("--light");
 
+    LuminairesArguments lights;
+    auto* photometry = app.add_subcommand(
+        "luminaires",
+        "Tell what luminaires give, from photometric files (IES LM-63, EULUMDAT), or take them into a project");
+    photometry->add_option("files", lights.files, "The files")->required();
+    photometry->add_flag("--ugr", lights.ugr, "Also glare in rooms of standard sizes (CIE 190)");
+    photometry->add_option("--into", lights.project, "Add them to this project as kinds of luminaires");
+
     TransferArguments in, outwards, turned;
     const auto add_reading = [](CLI::App& to, TransferArguments& t) {
         to.add_option("--unit", t.unit,
@@ -396,6 +404,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;
 #endif
+    if (*photometry) out.luminaires = lights;
     if (*spectral) out.spectrum = by_wavelength;
     if (*from) out.weather_from = table;
     if (*nearest) out.weather_near = near;

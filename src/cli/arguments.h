@@ -125,7 +125,15 @@ struct SpectrumArguments {
     bool is_light = false;
 };
 
+/// Photometric files.
+struct LuminairesArguments {
+    std::vector<std::string> files;
+    std::string project;
+    bool ugr = false;
+};
+
 struct Arguments {
+    std::optional<LuminairesArguments> luminaires;
     std::optional<SpectrumArguments> spectrum;
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
@@ -159,6 +167,7 @@ int certify(const CertifyArguments& arguments);
 int report_on(const ReportArguments& arguments);
 int formats(const FormatsArguments& arguments);
 int spectrum(const SpectrumArguments& arguments);
+int luminaires(const LuminairesArguments& arguments);
 int weather_from(const WeatherTableArguments& arguments);
 int weather_near(const WeatherNearArguments& arguments);
 int import_building(const TransferArguments& arguments);

@@ -22,6 +22,7 @@ int answer(const wp::cli::Arguments& arguments) {
 #ifdef WARMPANE_PICTURES
     if (arguments.report) return report_on(*arguments.report);
 #endif
+    if (arguments.luminaires) return luminaires(*arguments.luminaires);
     if (arguments.spectrum) return spectrum(*arguments.spectrum);
     if (arguments.weather_from) return weather_from(*arguments.weather_from);
     if (arguments.weather_near) return weather_near(*arguments.weather_near);

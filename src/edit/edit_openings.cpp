@@ -172,6 +172,8 @@ bool remove_storey(Option& option, size_t storey) {
     for (const Room& room : option.storeys[storey].rooms) rooms.push_back({Item::Kind::room, room.id, -1});
     for (const Thing& thing : option.things)
         if (thing.storey == option.storeys[storey].id) rooms.push_back({Item::Kind::thing, thing.id, -1});
+    for (const Luminaire& l : option.luminaires)
+        if (l.storey == option.storeys[storey].id) rooms.push_back({Item::Kind::luminaire, l.id, -1});
     remove_items(option, rooms);
     option.storeys.erase(option.storeys.begin() + static_cast<std::ptrdiff_t>(storey));
     return true;

@@ -12,9 +12,11 @@ namespace wp::light {
 
 namespace {
 
-constexpr uint32_t kFirst = 8;        // samples of each replicate in the first round
-constexpr double kOneSource = 3;      // a source alone may err so much more than all together
-constexpr double kFaintSource = 0.1;  // less of a plane's light than this share counts as this much of it
+constexpr uint32_t kFirst = 8;                    // samples of each replicate in the first round
+constexpr double kOneSource = 3;                  // a source alone may err so much more than all together
+constexpr double kFaintSource = 0.1;              // less of a plane's light than this share counts as this much of it
+constexpr double kFaintPlane = 0.05;              // likewise of the brightest plane's
+constexpr uint32_t kMostOfLuminaires = 1u << 12;  // samples of each replicate: then it is given up as unsettled
 
 struct LuminaireSink {
     const Luminaires& luminaires;
@@ -79,7 +81,7 @@ class LuminaireWork {
             if (cancel.requested()) break;
             judge(round.end);
             if (step) step(out_);
-            if (out_.settled || round.end >= kMostSamples) break;
+            if (out_.settled || round.end >= kMostOfLuminaires) break;
         }
         if (cancel.requested()) out_.settled = false;
         return std::move(out_);
@@ -157,6 +159,11 @@ class LuminaireWork {
             out_.widened[s] = static_cast<float>(after_stopping(plane_of(s).points.size()) * after_few(samples_[p]));
         }
         out_.reached = 0;
+        brightest_ = kLeastLux;
+        const std::vector<double> all(sources_, 1.0);
+        for (size_t p = 0, first = 0; p < done_.size(); first += (*task_.planes)[p].points.size(), ++p)
+            if (const size_t n = (*task_.planes)[p].points.size(); n > 0)
+                brightest_ = std::max(brightest_, spread_on(first, n, all, 0).first);
         for (size_t p = 0, first = 0; p < done_.size(); first += (*task_.planes)[p].points.size(), ++p) {
             const double reached = reached_on(p, first);
             done_[p] = reached <= task_.accuracy;
@@ -175,13 +182,14 @@ class LuminaireWork {
             std::vector<double> shares(sources_, 1.0);
             const auto [mean, width] = spread_on(first, n, shares, k);
             if (!(mean > 0)) continue;
-            worst = std::max(worst, counts * width / std::max(mean, kLeastLux));
+            const double asked = std::max(mean, kFaintPlane * brightest_);
+            worst = std::max(worst, counts * width / asked);
             if (k > 0) continue;
             for (size_t g = 0; g < sources_ && sources_ > 1; ++g) {
                 std::ranges::fill(shares, 0.0);
                 shares[g] = 1;
                 const auto [one, one_width] = spread_on(first, n, shares, k);
-                worst = std::max(worst, one_width / std::max({one, kFaintSource * mean, kLeastLux}) / kOneSource);
+                worst = std::max(worst, one_width / std::max(one, kFaintSource * asked) / kOneSource);
             }
         }
         return worst;
@@ -202,6 +210,7 @@ class LuminaireWork {
     std::vector<char> done_;
     std::vector<uint32_t> samples_;
     std::vector<double> sums_;
+    double brightest_ = kLeastLux;
     LuminaireLight out_;
     std::mutex mutex_;
 };

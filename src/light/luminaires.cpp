@@ -50,12 +50,23 @@ int Luminaires::plane_of(const ScenePortal& portal) const {
     return -1;
 }
 
-int Luminaires::pane_at(const Mirror& mirror, Vec3f place) const {
+bool Luminaires::may_mirror(const PlacedLuminaire& l, Vec3 at, const Mirror& m) const {
+    const double a = dot(l.at - m.point, m.normal), b = dot(at - m.point, m.normal), reach = l.reach();
+    if (std::fabs(a) > reach && !(a * b > 0)) return false;
+    // Where the way to the middle meets the plane; parts of what shines meet it as far off as it is large, at most.
+    const double depth = std::fabs(a) + std::fabs(b);
+    if (!(depth > 1e-9)) return true;
+    const Vec3 foot = at - m.normal * b, other = l.at - m.normal * a;
+    const Vec3 meets = foot + (other - foot) * (std::fabs(b) / depth);
+    return pane_at(m, meets.as<float>(), static_cast<float>(reach) + 1e-3f) >= 0;
+}
+
+int Luminaires::pane_at(const Mirror& mirror, Vec3f place, float margin) const {
     for (const int k : mirror.panes) {
         const ScenePortal& p = scene_.portals()[static_cast<size_t>(k)];
         const Vec3f from = place - p.corner;
         const float u = dot(from, p.unit_u), v = dot(from, p.unit_v);
-        if (u >= 0 && v >= 0 && u <= p.length_u && v <= p.length_v) return k;
+        if (u >= -margin && v >= -margin && u <= p.length_u + margin && v <= p.length_v + margin) return k;
     }
     return -1;
 }
@@ -165,6 +176,8 @@ ByState Luminaires::passes(Vec3 from, Vec3 to, int image, size_t choice, Tally& 
 ByState Luminaires::sum(const Candidate& c, Vec3 at, const Receiver& receiver, double fineness, bool& partly,
                         double& coarse, Tally& tally) const {
     const PlacedLuminaire& l = all_[static_cast<size_t>(c.luminaire)];
+    partly = false, coarse = 0;
+    if (c.image >= 0 && !may_mirror(l, at, mirrors_[static_cast<size_t>(c.image)])) return {};
     const Vec3 seen = mirrored(at, c.image);
     const double distance = std::max(length(l.at - seen) - l.reach(), 0.02);
     const bool ball = l.opening == model::LuminaireType::Opening::ball;

@@ -80,7 +80,9 @@ class Luminaires {
     Vec3 mirrored(Vec3 at, int image) const;
     int plane_of(const ScenePortal& portal) const;
     /// The pane of a mirror that a way crosses at a place; -1: none.
-    int pane_at(const Mirror& mirror, Vec3f place) const;
+    int pane_at(const Mirror& mirror, Vec3f place, float margin = 0) const;
+    /// Whether a place may see any of a luminaire mirrored.
+    bool may_mirror(const PlacedLuminaire& l, Vec3 at, const Mirror& mirror) const;
     /// Lux from one candidate; parts: into how many what shines is cut along its sizes.
     ByState sum(const Candidate& c, Vec3 at, const Receiver& receiver, double fineness, bool& partly, double& coarse,
                 Tally& tally) const;
@@ -103,6 +105,8 @@ void Luminaires::look(Vec3f at_f, int space, Weigh&& weigh, random::Stream& stre
     const Vec3 at = at_f.as<double>();
     for (size_t k = 0; k < candidates.size(); ++k) {
         const PlacedLuminaire& l = all_[static_cast<size_t>(candidates[k].luminaire)];
+        if (candidates[k].image >= 0 && !may_mirror(l, at, mirrors_[static_cast<size_t>(candidates[k].image)]))
+            continue;
         const Vec3 seen = mirrored(at, candidates[k].image), way = l.at - seen;
         const double square = dot(way, way), reach = l.reach(), away = std::max(square, reach * reach + 1e-6);
         const Vec3 towards = way * (1 / std::sqrt(std::max(square, 1e-12)));

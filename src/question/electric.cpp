@@ -117,8 +117,8 @@ class SensorField {
 
 constexpr double kSensorAccuracy = 0.02;
 
-SensorLight sensor_light(const model::Project& project, const YearAnswer& year, const model::Option& option,
-                         const std::vector<Circuit>& circuits) {
+SensorLight light_at_sensors(const model::Project& project, const YearAnswer& year, const model::Option& option,
+                             const std::vector<Circuit>& circuits) {
     const size_t n = circuits.size();
     SensorLight out{std::vector<std::vector<double>>(n, std::vector<double>(n, 0.0)), std::vector<double>(n, 0.0)};
     const auto& lighting = option.lighting;
@@ -273,7 +273,7 @@ std::vector<LightingYear> electric_years(const model::Project& project, const Ye
     const auto circuits = circuits_of(project, year, option, use);
     std::vector<LightingYear> out;
     if (circuits.empty()) return out;
-    const SensorLight light = sensor_light(project, year, option, circuits);
+    const SensorLight light = light_at_sensors(project, year, option, circuits);
     for (size_t c = 0; c < circuits.size(); ++c)
         out.push_back(empty_year(circuits[c], option.lighting[circuits[c].lighting], light.of_circuit[c][c]));
     const auto scenes = scenes_of_year(option, project.calendar, outdoor_lux(year));

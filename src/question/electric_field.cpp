@@ -222,6 +222,65 @@ PlaneElectric electric_light(const ElectricField& field, size_t plane, std::span
     return out;
 }
 
+std::vector<SensorPoint> sensor_points(const std::vector<geometry::PlanePoints>& planes, const model::Option& option) {
+    std::vector<SensorPoint> out;
+    for (const auto& circuit : option.lighting) {
+        SensorPoint sensor;
+        for (size_t p = 0; p < planes.size(); ++p) {
+            if (planes[p].plane != circuit.plane || planes[p].points.empty()) continue;
+            Vec2 at = circuit.sensor;
+            if (!circuit.sensor_placed) {
+                at = {0, 0};
+                for (const Vec3& q : planes[p].points)
+                    at = at + Vec2{q.x, q.y} * (1.0 / static_cast<double>(planes[p].points.size()));
+            }
+            const auto nearest = std::ranges::min_element(
+                planes[p].points, {}, [&](const Vec3& q) { return std::hypot(q.x - at.x, q.y - at.y); });
+            sensor = {p, static_cast<int>(nearest - planes[p].points.begin())};
+        }
+        out.push_back(sensor);
+    }
+    return out;
+}
+
+SensorLight sensor_light(const ElectricField& field, const model::Option& option,
+                         const std::vector<SensorPoint>& sensors) {
+    const size_t n = option.lighting.size();
+    SensorLight out{std::vector<std::vector<double>>(n, std::vector<double>(n, 0.0)), std::vector<double>(n, 0.0)};
+    for (size_t c = 0; c < n; ++c) {
+        if (sensors[c].point < 0 || field.empty()) continue;
+        const size_t point = field.first_of(sensors[c].plane) + static_cast<size_t>(sensors[c].point);
+        for (size_t g = 0; g < field.sources.size(); ++g) {
+            std::vector<double> one(field.sources.size(), 0.0);
+            one[g] = 1;
+            const double lux = field.all().direct_of(point, one) + field.all().reflected_of(point, one).mean;
+            size_t k = 0;
+            while (k < n && option.lighting[k].id != field.sources[g].circuit) ++k;
+            (k < n ? out.of_circuit[c][k] : out.always[c]) += lux;
+        }
+    }
+    return out;
+}
+
+std::vector<double> beside_daylight(const ElectricField& field, const model::Option& option,
+                                    const MomentAnswer& daylight, std::span<const double> levels) {
+    const auto sensors = sensor_points(field.planes, option);
+    const SensorLight light = sensor_light(field, option, sensors);
+    std::vector<double> there(option.lighting.size(), 0.0);
+    for (size_t c = 0; c < there.size(); ++c) {
+        if (sensors[c].point < 0) continue;
+        const auto& plane = field.planes[sensors[c].plane];
+        for (const auto& day : daylight.planes)
+            if (day.plane.plane == plane.plane && day.lux.size() == plane.points.size())
+                there[c] = day.lux[static_cast<size_t>(sensors[c].point)];
+    }
+    const Settled now = settle(option.lighting, light, there, levels);
+    std::vector<double> out(levels.begin(), levels.end());
+    for (size_t c = 0; c < out.size(); ++c)
+        if (sensors[c].point >= 0) out[c] = now.output[c].light;
+    return out;
+}
+
 spectrum::Spectrum light_of(const model::LuminaireType& type) {
     if (type.spectrum.size() == spectrum::kWavelengths) {
         spectrum::Spectrum out;

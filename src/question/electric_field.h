@@ -10,6 +10,7 @@
 #include "light/luminaire_light.h"
 #include "model/option.h"
 #include "question/circuits.h"
+#include "question/light_field.h"
 #include "question/record.h"
 #include "spectrum/spectrum.h"
 
@@ -75,6 +76,20 @@ struct PlaneElectric {
 };
 /// Of one plane, sources giving these shares.
 PlaneElectric electric_light(const ElectricField& field, size_t plane, std::span<const double> shares);
+
+/// What sensors of an option's circuits see of a field's points: the nearest point to each on its circuit's plane (the
+/// middle one where it was not placed). -1 in point: there is none.
+struct SensorPoint {
+    size_t plane = 0;
+    int point = -1;
+};
+std::vector<SensorPoint> sensor_points(const std::vector<geometry::PlanePoints>& planes, const model::Option& option);
+SensorLight sensor_light(const ElectricField& field, const model::Option& option,
+                         const std::vector<SensorPoint>& sensors);
+/// What circuits give beside a moment's daylight, none beyond its level; of circuits without a sensor on the planes
+/// their level.
+std::vector<double> beside_daylight(const ElectricField& field, const model::Option& option,
+                                    const MomentAnswer& daylight, std::span<const double> levels);
 
 /// Light of a kind of luminaire by wavelength, of 1 lx: its spectrum; else of a white LED of its colour temperature.
 spectrum::Spectrum light_of(const model::LuminaireType& type);

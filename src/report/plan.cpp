@@ -545,6 +545,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_above(hand, storey, walls.outline);
     draw_planes(painter, scene, view, ink);
     draw_lighting(painter, scene, view, ink);
+    draw_luminaires(painter, scene, view, ink);
     draw_dimensions(hand, dimensions);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);

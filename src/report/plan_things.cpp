@@ -300,6 +300,39 @@ void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& vi
     }
 }
 
+void draw_luminaires(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
+    constexpr double kLeast = 7, kArrow = 13;  // pixels
+    const Storey& storey = scene.option->storeys[scene.storey];
+    for (const Luminaire& l : scene.option->luminaires) {
+        if (!l.storey.empty() && l.storey != storey.id) continue;
+        const LuminaireType* type =
+            scene.project != nullptr ? model::find(scene.project->luminaire_types, l.type) : nullptr;
+        const bool chosen = scene.selected.contains(l.id);
+        painter.save();
+        painter.translate(view.to_screen(l.at));
+        painter.rotate(-l.turn);
+        painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2 : 1.2));
+        painter.setBrush(ink.paper);
+        const double x = std::max(kLeast, (type != nullptr ? type->size_x : 0) * view.scale),
+                     y = std::max(kLeast, (type != nullptr ? type->size_y : 0) * view.scale);
+        const QRectF box(-x / 2, -y / 2, x, y);
+        if (type == nullptr || type->opening != LuminaireType::Opening::rectangle || type->size_x <= 0)
+            painter.drawEllipse(box);
+        else
+            painter.drawRect(box);
+        // A cross in what shines: no thing is drawn so.
+        painter.drawLine(box.topLeft(), box.bottomRight());
+        painter.drawLine(box.bottomLeft(), box.topRight());
+        if (l.tilt != 0) {
+            const double from = x / 2, to = from + kArrow;
+            painter.drawLine(QPointF(from, 0), QPointF(to, 0));
+            painter.drawLine(QPointF(to - 4, -3), QPointF(to, 0));
+            painter.drawLine(QPointF(to - 4, 3), QPointF(to, 0));
+        }
+        painter.restore();
+    }
+}
+
 void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view,
                      const geometry::StoreyWalls& walls) {
     if (scene.tint == TintBy::nothing || scene.project == nullptr) return;

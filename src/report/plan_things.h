@@ -18,6 +18,8 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
 void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// Which part electric light is for and where its sensor was placed, in rooms that are selected.
 void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
+/// Luminaires of the storey, and those outdoors: what shines of them, and where C 0 looks of those that are tilted.
+void draw_luminaires(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// A map on an upright plane: a band along it in the colours of its columns' means; of a single point also its figure.
 void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view,
                       const Ink& ink, Labels& labels);

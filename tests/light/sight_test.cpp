@@ -68,7 +68,7 @@ TEST(QuietPicture, evens_out_chance_on_one_surface_and_keeps_edges_and_what_is_s
     Picture picture;
     picture.lens = {Lens::Kind::perspective, 40, 40};
     std::vector<Sight> sights(1600);
-    random::Stream stream(7, 0);
+    wp::random::Stream stream(7, 0);
     for (size_t at = 0; at < 1600; ++at) {
         const bool left = at % 40 < 20, top = at < 400;
         sights[at].surface = left ? 1 : 2;

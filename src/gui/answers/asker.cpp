@@ -27,6 +27,7 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
       live_moment_(planes_asked(), this),
       readings_moment_(readings_asked(), this),
       beside_moment_(planes_asked(), this),
+      live_electric_(this),
       eye_(document, kept, this),
       live_year_(this),
       year_tracer_(this),
@@ -46,6 +47,11 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
             [this, is_shown](const Light& answer, const AskedOf& asked, const QString& option, bool working) {
                 if (is_shown(option)) moment_state_ = {true, working};
                 kept_.keep_moment(option.toStdString(), {answer, asked});
+            });
+    connect(&live_electric_, &LiveElectric::found, this,
+            [this](const std::shared_ptr<const question::ElectricField>& field, const AskedOf& asked,
+                   const QString& option) {
+                kept_.keep_electric(option.toStdString(), {field, asked});
             });
     connect(&live_, &LiveDaylight::stepped, this,
             [this, is_shown](const Factor& answer, const AskedOf& asked, const QString& option, bool working) {
@@ -93,6 +99,7 @@ bool is_same_light(const model::Project& a, const model::Project& b, const model
 
 void Asker::project_changed() {
     const auto seen = std::exchange(seen_, document_.snapshot());
+    request_electric();
     if (seen != nullptr && seen != seen_ && seen_option_ == document_.option().id &&
         is_same_light(*seen, *seen_, seen_option_)) {
         kept_.still_hold(seen_option_, seen_);
@@ -133,6 +140,30 @@ void Asker::watch_moment(bool on) {
     if (on) request_moment();
 }
 
+void Asker::watch_electric(const QObject* who, bool on) {
+    if (on == watching_electric_.contains(who)) return;
+    if (on)
+        watching_electric_.insert(who);
+    else
+        watching_electric_.erase(who);
+    request_electric();
+}
+
+void Asker::request_electric() {
+    if (watching_electric_.empty() || document_.option().planes.empty()) return;
+    const auto known = kept_.electric(document_.option().id);
+    if (known && known->record.settled && is_electric_fresh(document_.option().id)) return;
+    if (document_.option().luminaires.empty()) return kept_.keep_electric(document_.option().id, {});
+    live_electric_.request(document_.snapshot(), document_.option_index());
+}
+
+bool Asker::is_electric_fresh(const model::Id& option) const {
+    namespace bears = describe::bears;
+    const auto known = kept_.electric(option);
+    if (!known || known.asked == nullptr) return false;
+    return are_alike(*known.asked, document_.project(), option, bears::light | bears::planes | bears::electric);
+}
+
 void Asker::watch_readings(bool on) {
     if (on == watching_readings_) return;
     watching_readings_ = on;
@@ -142,6 +173,7 @@ void Asker::watch_readings(bool on) {
 void Asker::hold(bool on) {
     for (auto* live : {&live_, &readings_live_, &beside_live_}) live->hold(on);
     for (auto* live : {&live_moment_, &readings_moment_, &beside_moment_}) live->hold(on);
+    live_electric_.hold(on);
     eye_.hold(on);
     year_tracer_.hold(on);
     if (on) year_traced_.reset();
@@ -153,6 +185,7 @@ void Asker::hold(bool on) {
     request_beside();
     live_.request(document_.snapshot(), document_.option_index());
     request_moment();
+    request_electric();
 }
 
 void Asker::request_moment() {

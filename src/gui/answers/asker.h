@@ -8,6 +8,7 @@
 
 #include "gui/answers/kept_answers.h"
 #include "gui/answers/live_daylight.h"
+#include "gui/answers/live_electric.h"
 #include "gui/answers/live_eye.h"
 #include "gui/answers/live_moment.h"
 #include "gui/answers/live_year.h"
@@ -50,6 +51,11 @@ class Asker : public QObject {
 
     /// Whether the moment's light is looked at: only then is it traced.
     void watch_moment(bool on);
+    /// Whether electric light is looked at, by whom: only then is it traced.
+    void watch_electric(const QObject* who, bool on);
+    /// Whether an option's live electric light is of its luminaires as they hang now.
+    bool is_electric_fresh(const model::Id& option) const;
+    LiveElectric& live_electric() { return live_electric_; }
     /// Whether the readings' light at the moment is wanted, be the moment on the sheet or not.
     void watch_readings(bool on);
     /// Whether figures of the year are looked at: only then is it traced while one draws.
@@ -101,11 +107,14 @@ class Asker : public QObject {
     void request_moment();
     void request_readings();
     void request_beside();
+    void request_electric();
 
     Document& document_;
     KeptAnswers& kept_;
     LiveDaylight live_, readings_live_, beside_live_;
     LiveMoment live_moment_, readings_moment_, beside_moment_;
+    LiveElectric live_electric_;
+    std::set<const QObject*> watching_electric_;
     LiveEye eye_;
     LiveYear live_year_;
     YearTracer year_tracer_;

@@ -31,6 +31,11 @@ void KeptAnswers::keep_moment(const model::Id& option, LiveAnswer<Light> answer)
     emit changed();
 }
 
+void KeptAnswers::keep_electric(const model::Id& option, LiveAnswer<question::ElectricField> answer) {
+    electric_[option] = std::move(answer);
+    emit changed();
+}
+
 void KeptAnswers::keep_reading_daylight(const model::Id& option, std::shared_ptr<const Factor> answer) {
     reading_daylight_[option] = std::move(answer);
     emit changed();
@@ -90,6 +95,7 @@ void KeptAnswers::drop_readings(const model::Id& option) {
 void KeptAnswers::clear() {
     daylight_.clear();
     moments_.clear();
+    electric_.clear();
     reading_daylight_.clear();
     reading_moments_.clear();
     years_.clear();

@@ -12,6 +12,7 @@
 #include "gui/answers/year_stage.h"
 #include "model/project.h"
 #include "question/daylight_factor.h"
+#include "question/electric_field.h"
 #include "question/glare.h"
 #include "question/light_field.h"
 #include "question/table.h"
@@ -50,6 +51,7 @@ class KeptAnswers : public QObject {
     /// Each of an option; null where there is none.
     LiveAnswer<Factor> daylight(const model::Id& option) const { return of(daylight_, option); }
     LiveAnswer<Light> moment(const model::Id& option) const { return of(moments_, option); }
+    LiveAnswer<question::ElectricField> electric(const model::Id& option) const { return of(electric_, option); }
     /// The same at the option's readings, one plane each.
     std::shared_ptr<const Factor> reading_daylight(const model::Id& option) const {
         return of(reading_daylight_, option);
@@ -76,6 +78,7 @@ class KeptAnswers : public QObject {
     /// Only where there is none yet.
     void offer_daylight(const model::Id& option, LiveAnswer<Factor> answer);
     void keep_moment(const model::Id& option, LiveAnswer<Light> answer);
+    void keep_electric(const model::Id& option, LiveAnswer<question::ElectricField> answer);
     void keep_reading_daylight(const model::Id& option, std::shared_ptr<const Factor> answer);
     void keep_reading_moment(const model::Id& option, std::shared_ptr<const Light> answer);
     /// wanted: what the year of the option as it is now must be made of, at that stage.
@@ -111,6 +114,7 @@ class KeptAnswers : public QObject {
 
     std::map<model::Id, LiveAnswer<Factor>> daylight_;
     std::map<model::Id, LiveAnswer<Light>> moments_;
+    std::map<model::Id, LiveAnswer<question::ElectricField>> electric_;
     std::map<model::Id, std::shared_ptr<const Factor>> reading_daylight_;
     std::map<model::Id, std::shared_ptr<const Light>> reading_moments_;
     std::map<model::Id, std::shared_ptr<const question::YearAnswer>> years_;

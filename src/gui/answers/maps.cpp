@@ -102,7 +102,9 @@ const figure::PointFigure& live_figure(Shown::Kind kind) {
                                                         {Shown::lux_by_median, "lux_by_median"},
                                                         {Shown::moment, "illuminance"},
                                                         {Shown::moment_sun, "direct_sun"},
-                                                        {Shown::moment_sky, "from_sky"}};
+                                                        {Shown::moment_sky, "from_sky"},
+                                                        {Shown::electric, "electric_illuminance"},
+                                                        {Shown::both, "both_illuminance"}};
     return *figure::find_point_figure(ids.at(kind));
 }
 
@@ -110,6 +112,7 @@ SheetMap Maps::map(Shown shown, const model::Id& option) const {
     SheetMap map = is_daylight(shown)      ? daylight_map(shown, option)
                    : is_moment(shown)      ? moment_map(shown, option)
                    : shown == Shown::table ? table_map(option)
+                   : is_electric(shown)    ? electric_map(shown, option)
                                            : year_map(shown, option);
     if (const auto* of = model::find(document_.project().options, option)) leave_rule_planes_out(map, *of);
     return map;
@@ -257,6 +260,64 @@ SheetMap Maps::moment_map(Shown shown, const model::Id& id) const {
     return map;
 }
 
+void Maps::set_levels(std::vector<double> levels, bool beside_daylight) {
+    if (levels == levels_ && beside_daylight == beside_daylight_) return;
+    levels_ = std::move(levels);
+    beside_daylight_ = beside_daylight;
+    kept_.tell();
+}
+
+std::vector<double> Maps::levels(const model::Option& option) const {
+    auto out = levels_;
+    out.resize(option.lighting.size(), 1.0);
+    return out;
+}
+
+std::vector<double> Maps::given(Shown shown, const model::Option& option) const {
+    auto out = levels(option);
+    const auto field = kept_.electric(option.id);
+    const auto light = kept_.moment(option.id);
+    if (shown != Shown::both || !beside_daylight_ || !field || !light) return out;
+    return question::beside_daylight(*field, option, *light, out);
+}
+
+SheetMap Maps::electric_map(Shown shown, const model::Id& id) const {
+    SheetMap map;
+    const auto& figure = live_figure(shown.kind());
+    map.name = language::words(figure.name);
+    if (shown == Shown::both) map.name = QStringLiteral("%1, %2").arg(map.name, language::text(document_.moment()));
+    map.unit = QStringLiteral("lx");
+    mark_usual(map, figure.id);
+    const auto* option = model::find(document_.project().options, id);
+    const auto field = kept_.electric(id);
+    const auto light = shown == Shown::both ? kept_.moment(id) : LiveAnswer<question::MomentAnswer>{};
+    if (option == nullptr || !field || field->empty() || (shown == Shown::both && !light)) return map;
+    const auto shares = question::source_shares(field->sources, *option, given(shown, *option));
+    map.settled = field->record.settled && (!light || light->record.settled);
+    for (size_t p = 0; p < field->planes.size(); ++p) {
+        auto of = question::electric_light(*field, p, shares);
+        if (light) {
+            const auto day = std::ranges::find_if(light->planes, [&](const auto& plane) {
+                return plane.plane.plane == field->planes[p].plane && plane.lux.size() == of.lux.size();
+            });
+            if (day == light->planes.end()) continue;
+            for (size_t i = 0; i < of.lux.size(); ++i) {
+                of.lux[i] += day->lux[i];
+                of.half_width[i] = std::hypot(of.half_width[i], day->half_width[i]);
+            }
+        }
+        report::MapLayer layer;
+        layer.plane = field->planes[p];
+        layer.value = std::move(of.lux);
+        layer.reached = field->record.reached;
+        layer.stale = !asker_.is_electric_fresh(id) || (light && !asker_.is_current(Question::Kind::moment, id));
+        map.layers.push_back(std::move(layer));
+        map.half_width.push_back(std::move(of.half_width));
+    }
+    map.scale = report::light_scale(map.layers);
+    return map;
+}
+
 SheetMap Maps::table_map(const model::Id& id) const {
     SheetMap map;
     const auto* kept = table(id);
@@ -340,6 +401,7 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
 Maps::LampReading Maps::lamp(Shown shown) const {
     if (is_daylight(shown)) return daylight_lamp();
     if (is_moment(shown)) return moment_lamp();
+    if (is_electric(shown)) return electric_lamp(shown);
     return shown == Shown::table ? table_lamp() : year_lamp();
 }
 
@@ -366,6 +428,21 @@ Maps::LampReading Maps::moment_lamp() const {
     else if (asker_.is_held())
         state = Lamp::State::held;
     return {state, live->record.reached, question_of(document_.project(), Question::Kind::moment).accuracy};
+}
+
+Maps::LampReading Maps::electric_lamp(Shown shown) const {
+    const auto& id = document_.option().id;
+    const auto field = kept_.electric(id);
+    if (!field || document_.option().luminaires.empty()) return {Lamp::State::nothing, 0, 0.02};
+    LampReading out{field->record.settled ? Lamp::State::settled : Lamp::State::settling, field->record.reached,
+                    field->record.wanted};
+    if (!asker_.is_electric_fresh(id))
+        out.state = Lamp::State::stale;
+    else if (asker_.is_held())
+        out.state = Lamp::State::held;
+    if (shown == Shown::electric) return out;
+    const LampReading day = moment_lamp();
+    return out.state == Lamp::State::settled ? day : out;
 }
 
 Maps::LampReading Maps::table_lamp() const {

@@ -36,6 +36,14 @@ class Maps {
     /// Windows whose light is taken out of the live maps: what if they were gone.
     void set_gone(std::set<model::Id> windows);
     const std::set<model::Id>& gone() const { return gone_; }
+    /// Levels of the circuits of the option that is shown, in their order, as electric light is looked at; of circuits
+    /// beyond the list 1. beside_daylight: with the moment's light their control holds them back.
+    void set_levels(std::vector<double> levels, bool beside_daylight);
+    std::vector<double> levels(const model::Option& option) const;
+    bool holds_back() const { return beside_daylight_; }
+    /// Of the option that is shown: what circuits give with the levels as they are, and with the moment's light where
+    /// that is shown with it.
+    std::vector<double> given(Shown shown, const model::Option& option) const;
     /// Which question's answer, and which of its columns, Shown::table means.
     void choose_table(const model::Id& question, size_t column);
     const model::Id& table_question() const { return table_question_; }
@@ -48,11 +56,13 @@ class Maps {
     SheetMap daylight_map(Shown shown, const model::Id& option) const;
     SheetMap moment_map(Shown shown, const model::Id& option) const;
     SheetMap year_map(Shown shown, const model::Id& option) const;
+    SheetMap electric_map(Shown shown, const model::Id& option) const;
     SheetMap table_map(const model::Id& option) const;
     LampReading daylight_lamp() const;
     LampReading moment_lamp() const;
     LampReading table_lamp() const;
     LampReading year_lamp() const;
+    LampReading electric_lamp(Shown shown) const;
     // Percent to what the map shows: lux under the sky that is chosen.
     double daylight_unit(Shown shown) const;
     // Says so where the figure goes by weather that is made up.
@@ -64,6 +74,8 @@ class Maps {
     KeptAnswers& kept_;
     const Asker& asker_;
     std::set<model::Id> gone_;
+    std::vector<double> levels_;
+    bool beside_daylight_ = true;
     model::Id table_question_;
     size_t table_column_ = 0;
 };

@@ -24,6 +24,8 @@ class Shown {
         year_figure,  ///< of the catalogue
         year_hour,    ///< the year at the hour of the moment, blinds as they are worked
         table,        ///< a column of a question's answer
+        electric,     ///< electric light of the levels that are set, live
+        both,         ///< with the daylight of the moment
     };
     // Kinds stand for themselves.
     constexpr Shown(Kind kind) : kind_(kind) {}
@@ -41,5 +43,9 @@ class Shown {
 inline bool is_daylight(const Shown& s) { return s.kind() <= Shown::lux_by_median; }
 inline bool is_moment(const Shown& s) { return s.kind() >= Shown::moment && s.kind() <= Shown::moment_reflected; }
 inline bool is_year(const Shown& s) { return s.kind() == Shown::year_figure || s.kind() == Shown::year_hour; }
+
+inline bool is_electric(const Shown& s) { return s.kind() == Shown::electric || s.kind() == Shown::both; }
+/// Whether the light of the moment is part of it.
+inline bool needs_moment(const Shown& s) { return is_moment(s) || s.kind() == Shown::both; }
 
 }  // namespace wp::gui

@@ -169,6 +169,8 @@ void BuildingTree::refresh() {
             for (const Opening& o : room.openings) leaf(Kind::opening, o);
             for (const Thing& t : document_.option().things)
                 if (t.storey == storey.id && geometry::contains(room.footprint, t.at)) leaf(Kind::thing, t);
+            for (const Luminaire& l : document_.option().luminaires)
+                if (l.storey == storey.id && geometry::contains(room.footprint, l.at)) leaf(Kind::luminaire, l);
             for (const ReferencePlane& p : document_.option().planes)
                 if (p.room == room.id || (p.on == ReferencePlane::On::deck && row_holds(row, p.thing)))
                     leaf(Kind::plane, p);
@@ -187,6 +189,8 @@ void BuildingTree::refresh() {
             floor->child(i)->setExpanded(open.contains(floor->child(i)->data(0, Qt::UserRole + 1).toString()));
     }
     if (!document_.option().blocks.empty() ||
+        std::any_of(document_.option().luminaires.begin(), document_.option().luminaires.end(),
+                    [](const Luminaire& l) { return l.storey.empty(); }) ||
         std::any_of(document_.option().things.begin(), document_.option().things.end(),
                     [](const Thing& t) { return t.storey.empty(); })) {
         auto* around = add(nullptr, {}, QObject::tr("Around the building"));
@@ -194,6 +198,8 @@ void BuildingTree::refresh() {
         for (const Block& b : document_.option().blocks) add(around, {Kind::block, b.id, -1}, name(b));
         for (const Thing& t : document_.option().things)
             if (t.storey.empty()) add(around, {Kind::thing, t.id, -1}, name(t));
+        for (const Luminaire& l : document_.option().luminaires)
+            if (l.storey.empty()) add(around, {Kind::luminaire, l.id, -1}, name(l));
         around->setExpanded(open.contains(QString()));
     }
     filling_ = false;

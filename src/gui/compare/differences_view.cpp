@@ -38,6 +38,8 @@ const KindOfOwner kOwners[] = {
     {"observer", Selection::Kind::observer, [](int n) { return QObject::tr("%n observers", nullptr, n); }},
     {"reading", Selection::Kind::reading, [](int n) { return QObject::tr("%n readings", nullptr, n); }},
     {"window_group", Selection::Kind::none, [](int n) { return QObject::tr("%n window groups", nullptr, n); }},
+    {"luminaire", Selection::Kind::luminaire, [](int n) { return QObject::tr("%n luminaires", nullptr, n); }},
+    {"light_scene", Selection::Kind::none, [](int n) { return QObject::tr("%n scenes", nullptr, n); }},
     {"lighting", Selection::Kind::none, [](int n) { return QObject::tr("%n lightings", nullptr, n); }},
 };
 const KindOfOwner* kind_of(const std::string& type) {

@@ -154,7 +154,8 @@ void Desktop::show(Shown shown) {
 
 void Desktop::set_shown(Shown shown) {
     shown_ = shown;
-    asker_.watch_moment(is_moment(shown));
+    asker_.watch_moment(needs_moment(shown));
+    asker_.watch_electric(this, is_electric(shown));
     watch_year();
     emit shown_changed();
 }

@@ -10,7 +10,8 @@ std::vector<InspectorPage>& inspector_pages() {
         {Kind::opening, show_opening},       {Kind::observer, show_observer}, {Kind::reading, show_reading},
         {Kind::block, show_block},           {Kind::storey, show_storey},     {Kind::partition, show_partition},
         {Kind::floor_void, show_floor_void}, {Kind::roof, show_roof},         {Kind::rooflight, show_rooflight},
-        {Kind::dimension, show_dimension},   {Kind::thing, show_thing},       {Kind::plane, show_plane}};
+        {Kind::dimension, show_dimension},   {Kind::thing, show_thing},       {Kind::plane, show_plane},
+        {Kind::luminaire, show_luminaire}};
     return all;
 }
 

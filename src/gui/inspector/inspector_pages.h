@@ -30,6 +30,7 @@ void show_rooflight(Inspector& in);
 void show_dimension(Inspector& in);
 void show_thing(Inspector& in);
 void show_plane(Inspector& in);
+void show_luminaire(Inspector& in);
 /// Many at once: what they have in common is edited for all of them in one step.
 void show_many(Inspector& in);
 

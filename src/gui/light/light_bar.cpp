@@ -51,6 +51,7 @@ std::vector<Listed> make_listed() {
     out.push_back({Shown::moment_reflected, QStringLiteral("moment_reflected"), out.back().group,
                    QObject::tr("Reflected, inside and outside"),
                    QObject::tr("Of the light of the moment, what came by any surface")});
+    for (const auto kind : {Shown::electric, Shown::both}) live(kind, QObject::tr("Electric light, live"));
     const QString year = QObject::tr("The year");
     for (const auto& f : figure::year_point_figures())
         out.push_back({f, QString::fromLatin1(f.id), year, language::words(f.name), meaning_of(f.id)});
@@ -199,7 +200,9 @@ std::vector<FigureEntry> LightBar::entries() {
     const bool weather = document().weather() != nullptr;
     for (const Listed& f : listed()) {
         const bool by_weather = is_year(f.shown) || f.shown == Shown::lux_by_median;
-        const QString missing = by_weather && !weather      ? QObject::tr("needs weather")
+        const QString missing = by_weather && !weather ? QObject::tr("needs weather")
+                                : is_electric(f.shown) && document().option().luminaires.empty()
+                                    ? QObject::tr("no luminaires yet")
                                 : is_year(f.shown) && !year ? QObject::tr("run the year first")
                                                             : QString();
         out.push_back(
@@ -284,7 +287,7 @@ void LightBar::refresh() {
         }
         column_box_->setCurrentIndex(static_cast<int>(std::min(desktop_.maps().table_column(), columns - 1)));
     }
-    sky_box_->setVisible(is_moment(desktop_.shown()));
+    sky_box_->setVisible(needs_moment(desktop_.shown()));
     run_year_->setVisible(is_year(desktop_.shown()) || is_daylight(desktop_.shown()));
     ask_->setVisible(desktop_.shown() == Shown::table && (kept == nullptr || !kept->foreign));
     const bool months = is_year(desktop_.shown()) && desktop_.shown() != Shown::year_hour &&

@@ -33,7 +33,7 @@ void Sheet::select_everything() {
     const auto stands_in_a_room = [&](const Selection& item) {
         if (item.kind == Kind::opening || item.kind == Kind::observer || item.kind == Kind::reading) return true;
         const auto middle = edit::middle_of(option, {item});
-        return item.kind == Kind::thing && middle &&
+        return (item.kind == Kind::thing || item.kind == Kind::luminaire) && middle &&
                std::any_of(storey()->rooms.begin(), storey()->rooms.end(),
                            [&](const Room& r) { return geometry::contains(r.footprint, *middle); });
     };

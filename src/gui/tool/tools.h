@@ -30,5 +30,6 @@ SheetTool* make_block_tool(Sheet& sheet);
 SheetTool* make_area_tool(Sheet& sheet);
 SheetTool* make_aim_tool(Sheet& sheet);
 SheetTool* make_scale_tool(Sheet& sheet);
+SheetTool* make_luminaire_tool(Sheet& sheet);
 
 }  // namespace wp::gui

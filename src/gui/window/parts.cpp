@@ -11,6 +11,8 @@
 #include "gui/companion/section_view.h"
 #include "gui/companion/wall_view.h"
 #include "gui/compare/compare_desk.h"
+#include "gui/electric/luminaires_page.h"
+#include "gui/electric/scenes_page.h"
 #include "gui/glare/glare_page.h"
 #include "gui/light/light_desk.h"
 #include "gui/light/map_tools.h"
@@ -29,12 +31,12 @@
 namespace wp::gui {
 
 std::vector<MakeTool>& tool_makers() {
-    static std::vector<MakeTool> all{make_select_tool,     make_room_tool,      make_outline_tool,  make_trace_tool,
-                                     make_window_tool,     make_door_tool,      make_opening_tool,  make_partition_tool,
-                                     make_floor_void_tool, make_rooflight_tool, make_observer_tool, make_split_tool,
-                                     make_dimension_tool,  make_measure_tool,   make_section_tool,  make_thing_tool,
-                                     make_block_tool,      make_area_tool,      make_aim_tool,      make_scale_tool,
-                                     make_look_tool,       make_read_tool,      make_reading_tool,  make_profile_tool};
+    static std::vector<MakeTool> all{
+        make_select_tool,   make_room_tool,    make_outline_tool,   make_trace_tool,      make_window_tool,
+        make_door_tool,     make_opening_tool, make_partition_tool, make_floor_void_tool, make_rooflight_tool,
+        make_observer_tool, make_split_tool,   make_dimension_tool, make_measure_tool,    make_section_tool,
+        make_thing_tool,    make_block_tool,   make_area_tool,      make_aim_tool,        make_scale_tool,
+        make_look_tool,     make_read_tool,    make_reading_tool,   make_profile_tool,    make_luminaire_tool};
     return all;
 }
 
@@ -45,8 +47,9 @@ std::vector<MakePage>& companion_makers() {
 }
 
 std::vector<MakePage>& page_makers() {
-    static std::vector<MakePage> all{building_page, materials_page,  types_page, why_page, readings_page,
-                                     glare_page,    body_clock_page, year_page,  use_page};
+    static std::vector<MakePage> all{building_page,   materials_page, types_page,    luminaires_page,
+                                     why_page,        scenes_page,    readings_page, glare_page,
+                                     body_clock_page, year_page,      use_page};
     return all;
 }
 
