@@ -14,8 +14,8 @@ namespace {
 
 constexpr uint32_t kFirst = 8;                    // samples of each replicate in the first round
 constexpr double kOneSource = 3;                  // a source alone may err so much more than all together
-constexpr double kFaintSource = 0.1;              // less of a plane's light than this share counts as this much of it
-constexpr double kFaintPlane = 0.05;              // likewise of the brightest plane's
+constexpr double kFaintSource = 0.2;              // less of a plane's light than this share counts as this much of it
+constexpr double kFaintPlane = 0.2;               // likewise of the brightest plane's
 constexpr uint32_t kMostOfLuminaires = 1u << 12;  // samples of each replicate: then it is given up as unsettled
 
 struct LuminaireSink {

@@ -42,7 +42,7 @@ struct LuminaireLight {
 };
 
 /// Traces until on every plane the root mean square of the points' half-widths is at most accuracy times the mean; of
-/// planes with less than a twentieth of the brightest one's light, of that.
+/// planes with less than a fifth of the brightest one's light, of that.
 /// Same bits for any number of threads. Cancelled: what was reached, with settled false.
 using LuminaireStep = std::function<void(const LuminaireLight&)>;
 LuminaireLight trace_luminaires(const LuminaireTask& task, const Cancel& cancel = {}, const LuminaireStep& step = {});

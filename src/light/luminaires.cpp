@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace wp::light {
 
@@ -36,8 +37,58 @@ double Receiver::share(Vec3 towards) const {
 
 Luminaires::Luminaires(const Scene& scene, std::vector<PlacedLuminaire> all) : scene_(scene), all_(std::move(all)) {
     for (const auto& l : all_) sources_ = std::max(sources_, l.source + 1);
+    find_glances();
     find_mirrors();
     find_candidates();
+}
+
+namespace {
+
+constexpr int kCells = 48;  // of the octahedral map, each way
+
+// The unit sphere unfolded onto a square of -1 to 1 each way (octahedral map).
+Vec3f of_square(float u, float v) {
+    Vec3f d{u, v, 1 - std::fabs(u) - std::fabs(v)};
+    if (d.z < 0) d = {(1 - std::fabs(v)) * std::copysign(1.0f, u), (1 - std::fabs(u)) * std::copysign(1.0f, v), d.z};
+    return normalized(d);
+}
+
+}  // namespace
+
+float Luminaires::Glance::worth(Vec3f from) const {
+    const Vec3f way = from - at;
+    const float square = dot(way, way), inverse = 1 / std::sqrt(square + 1e-12f);
+    const Vec3f d{dot(way, x) * inverse, dot(way, y) * inverse, dot(way, z) * inverse};
+    const float sum = std::fabs(d.x) + std::fabs(d.y) + std::fabs(d.z) + 1e-12f;
+    float u = d.x / sum, v = d.y / sum;
+    if (d.z < 0) {
+        const float folded = (1 - std::fabs(v)) * std::copysign(1.0f, u);
+        v = (1 - std::fabs(u)) * std::copysign(1.0f, v);
+        u = folded;
+    }
+    const auto cell = [](float t) { return std::clamp(static_cast<int>((t + 1) * 0.5f * kCells), 0, kCells - 1); };
+    return (*candela)[static_cast<size_t>(cell(v) * kCells + cell(u))] / std::max(square, near);
+}
+
+void Luminaires::find_glances() {
+    std::map<const photometry::Distribution*, std::shared_ptr<const std::vector<float>>> known;
+    for (const PlacedLuminaire& l : all_) {
+        auto& cells = known[l.light.get()];
+        if (cells == nullptr) {
+            auto made = std::make_shared<std::vector<float>>();
+            // A part of what shines may see what its middle does not, and a cell is wide.
+            const auto least = static_cast<float>(0.02 * l.light->most());
+            for (int v = 0; v < kCells; ++v)
+                for (int u = 0; u < kCells; ++u) {
+                    const Vec3f d = of_square(2 * (static_cast<float>(u) + 0.5f) / kCells - 1,
+                                              2 * (static_cast<float>(v) + 0.5f) / kCells - 1);
+                    made->push_back(static_cast<float>(l.light->candela(d.as<double>())) + least);
+                }
+            cells = made;
+        }
+        glances_.push_back({l.at.as<float>(), l.x.as<float>(), l.y.as<float>(), l.z.as<float>(),
+                            static_cast<float>(l.reach() * l.reach() + 1e-6), cells});
+    }
 }
 
 int Luminaires::plane_of(const ScenePortal& portal) const {
@@ -114,11 +165,14 @@ void Luminaires::find_candidates() {
     candidates_.resize(spaces + 1);
     for (size_t s = 0; s <= spaces; ++s) {
         std::vector<bool> near(mirrors_.size(), false);
+        // A pane mirrors what shines in the same air; what it mirrors of another room, through a pane between, is left
+        // out.
+        const int air = s < spaces ? scene_.air_of(static_cast<int>(s)) : -1;
         for (size_t m = 0; m < mirrors_.size(); ++m)
             for (const int k : mirrors_[m].panes) {
                 const ScenePortal& p = scene_.portals()[static_cast<size_t>(k)];
                 for (const int space : {p.inside, p.outside})
-                    if (s < spaces && space >= 0 && root(static_cast<size_t>(space)) == root(s)) near[m] = true;
+                    if (s < spaces && space >= 0 && scene_.air_of(space) == air) near[m] = true;
             }
         for (size_t i = 0; i < all_.size(); ++i) {
             const int own = all_[i].space;
@@ -128,7 +182,8 @@ void Luminaires::find_candidates() {
             if (!here) continue;
             candidates_[s].push_back({static_cast<int>(i), -1});
             for (size_t m = 0; m < mirrors_.size(); ++m)
-                if (near[m]) candidates_[s].push_back({static_cast<int>(i), static_cast<int>(m)});
+                if (near[m] && own >= 0 && scene_.air_of(own) == air)
+                    candidates_[s].push_back({static_cast<int>(i), static_cast<int>(m)});
         }
         // In the order of sources, so that looks fall onto all of them.
         std::ranges::stable_sort(candidates_[s], [&](const Candidate& a, const Candidate& b) {

@@ -74,6 +74,15 @@ class Luminaires {
     struct Candidate {
         int luminaire, image;  // image: index into mirrors_; -1: straight
     };
+    /// How bright a luminaire is from a place, about: a few intensities by direction. Nowhere nought.
+    struct Glance {
+        Vec3f at, x, y, z;
+        float near;                                         ///< square of the distance below which it grows no more
+        std::shared_ptr<const std::vector<float>> candela;  ///< by octahedral cells
+        float worth(Vec3f from) const;
+    };
+    static constexpr size_t kMostLooks = 2;
+    void find_glances();
     void find_mirrors();
     void find_candidates();
     const std::vector<Candidate>& seen_from(int space) const;
@@ -90,6 +99,7 @@ class Luminaires {
     const Scene& scene_;
     std::vector<PlacedLuminaire> all_;
     size_t sources_ = 0;
+    std::vector<Glance> glances_;
     std::vector<Mirror> mirrors_;
     std::vector<std::vector<Candidate>> candidates_;  // by space, outdoors last
 };
@@ -99,39 +109,34 @@ void Luminaires::look(Vec3f at_f, int space, Weigh&& weigh, random::Stream& stre
                       See&& see) const {
     const auto& candidates = seen_from(space);
     if (candidates.empty()) return;
-    static thread_local std::vector<double> worth, of_source;
-    worth.assign(candidates.size(), 0.0);
-    of_source.assign(sources_, 0.0);
+    static thread_local std::vector<float> worth, of_source;
+    worth.assign(candidates.size(), 0.0f);
+    of_source.assign(sources_, 0.0f);
     const Vec3 at = at_f.as<double>();
     for (size_t k = 0; k < candidates.size(); ++k) {
-        const PlacedLuminaire& l = all_[static_cast<size_t>(candidates[k].luminaire)];
-        if (candidates[k].image >= 0 && !may_mirror(l, at, mirrors_[static_cast<size_t>(candidates[k].image)]))
-            continue;
-        const Vec3 seen = mirrored(at, candidates[k].image), way = l.at - seen;
-        const double square = dot(way, way), reach = l.reach(), away = std::max(square, reach * reach + 1e-6);
-        const Vec3 towards = way * (1 / std::sqrt(std::max(square, 1e-12)));
-        // A part of what shines may see what its middle does not.
-        const double candela = l.candela(-towards) + 0.02 * l.by * l.light->most();
-        const double mirror = candidates[k].image >= 0 ? 0.15 : 1;
-        worth[k] = mirror * candela / away;
-        of_source[l.source] += worth[k];
+        const auto index = static_cast<size_t>(candidates[k].luminaire);
+        const int image = candidates[k].image;
+        if (image >= 0 && !may_mirror(all_[index], at, mirrors_[static_cast<size_t>(image)])) continue;
+        worth[k] = glances_[index].worth(mirrored(at, image).as<float>()) * (image >= 0 ? 0.15f : 1.0f);
+        of_source[all_[index].source] += worth[k];
     }
     // Sources that give little here are still looked at: they may be asked for alone.
-    double all = 0;
+    float all = 0;
     size_t seen_sources = 0;
-    for (double& s : of_source) {
+    for (float& s : of_source) {
         if (s <= 0) continue;
         all += std::sqrt(s);
         s = 1 / std::sqrt(s);
         ++seen_sources;
     }
     if (!(all > 0)) return;
-    const auto looks = static_cast<double>(std::clamp<size_t>(seen_sources, 1, 4));
+    const auto looks = static_cast<float>(std::clamp<size_t>(seen_sources, 1, kMostLooks));
     const random::Pair dice = stream.next(), where = stream.next();
-    double next = static_cast<double>(dice.u), sum = 0;
+    float next = dice.u, sum = 0;
     for (size_t k = 0; k < candidates.size(); ++k) {
+        if (!(worth[k] > 0)) continue;
         const PlacedLuminaire& l = all_[static_cast<size_t>(candidates[k].luminaire)];
-        const double expected = worth[k] * of_source[l.source] / all * looks;
+        const float expected = worth[k] * of_source[l.source] / all * looks;
         sum += expected;
         int hits = 0;
         while (next < sum) {
@@ -139,20 +144,20 @@ void Luminaires::look(Vec3f at_f, int space, Weigh&& weigh, random::Stream& stre
             ++hits;
         }
         if (hits == 0) continue;
+        const int image = candidates[k].image;
         const Vec3 place =
                        l.place(static_cast<double>(where.u), static_cast<double>(where.v), static_cast<double>(dice.v)),
-                   seen = mirrored(at, candidates[k].image), way = place - seen;
+                   way = place - mirrored(at, image);
         const double square = dot(way, way);
         if (!(square > 1e-8)) continue;
         const Vec3 towards = way * (1 / std::sqrt(square));
         // Of an image the light arrives by the pane: its direction is the mirrored one.
-        const Vec3 arrives = candidates[k].image >= 0 ? normalized(mirrored(place, candidates[k].image) - at) : towards;
+        const Vec3 arrives = image >= 0 ? normalized(mirrored(place, image) - at) : towards;
         const double share = weigh(arrives.as<float>());
         if (!(share > 0)) continue;
-        const double lux = l.candela(-towards) / square * share * hits / expected;
+        const double lux = l.candela(-towards) / square * share * hits / static_cast<double>(expected);
         if (!(lux > 0)) continue;
-        const ByState open = passes(place, at, candidates[k].image, choice, tally);
-        see(l.source, open * static_cast<float>(lux));
+        see(l.source, passes(place, at, image, choice, tally) * static_cast<float>(lux));
     }
 }
 

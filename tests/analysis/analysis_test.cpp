@@ -40,7 +40,7 @@ TEST(Analyses, have_an_entry_for_every_kind_that_a_file_may_name) {
         ASSERT_TRUE(read) << a.name << ": " << read.fault().line();
         EXPECT_EQ(read->questions[0].kind, a.kind) << a.name;
     }
-    EXPECT_EQ(seen.size(), static_cast<size_t>(Question::Kind::body_clock) + 1) << "a kind of question is no analysis";
+    EXPECT_EQ(seen.size(), static_cast<size_t>(Question::Kind::electric) + 1) << "a kind of question is no analysis";
 }
 
 TEST(Analyses, say_what_they_ask_and_where) {

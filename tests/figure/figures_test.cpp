@@ -36,8 +36,27 @@ model::Question asking(Kind kind, model::Question::At at = model::Question::At::
     return q;
 }
 
+// The room with a luminaire before its eye.
+model::Project lit_room() {
+    auto p = test::one_room();
+    model::LuminaireType type;
+    type.id = "lamp";
+    type.horizontals = {0};
+    type.verticals = {0, 90};
+    type.candela = {500, 100};
+    type.size_x = type.size_y = 0.3;
+    p.luminaire_types = {type};
+    model::Luminaire one;
+    one.id = "one";
+    one.type = "lamp";
+    one.storey = "ground";
+    one.at = {2, 1};
+    p.options[0].luminaires = {one};
+    return p;
+}
+
 question::TableAnswer asked(const model::Question& q) {
-    static const auto project = test::one_room();
+    static const auto project = lit_room();
     static const auto weather = test::weather();
     return *analysis::ask(project, project.options[0], q, &weather, {0.5, 1, 0});
 }
@@ -100,17 +119,24 @@ TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
     for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle,
                             Kind::view_out, Kind::exposure, Kind::glare_year, Kind::spectrum, Kind::body_clock})
         answers.emplace(kind, asked(asking(kind)));
+    auto electric = asking(Kind::electric);
+    electric.electric.cylindrical = electric.electric.colours = true;
+    electric.bands = 3;
+    answers.emplace(Kind::electric, asked(electric));
+    const auto at_eyes = asked(asking(Kind::electric, model::Question::At::eyes));
     const auto at_windows = asked(asking(Kind::daylight_factor, model::Question::At::windows));
     size_t seen = 0;
     for (const auto& figure : point_figures()) {
         if (figure.of_year != nullptr) continue;
-        const auto& answer =
-            std::string_view(figure.id) == "vertical_sky_component" ? at_windows : answers.at(figure.of);
+        const auto& answer = std::string_view(figure.id) == "vertical_sky_component" ? at_windows
+                             : std::string_view(figure.id) == "ugr"                  ? at_eyes
+                                                                                     : answers.at(figure.of);
         const auto* column = column_of(answer.table, figure);
         ASSERT_NE(column, nullptr) << figure.id;
         EXPECT_EQ(column->unit, figure.unit) << figure.id;
-        // Columns of moments are called by their moment.
-        EXPECT_TRUE(figure.of == Kind::moment || figure.of == Kind::spectrum || column->name.starts_with(figure.name))
+        // Columns of moments and scenes are called by these.
+        EXPECT_TRUE(figure.of == Kind::electric || figure.of == Kind::moment || figure.of == Kind::spectrum ||
+                    column->name.starts_with(figure.name))
             << column->name;
         ++seen;
     }

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # SPDX-License-Identifier: GPL-3.0-or-later
-# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table|criteria|kept|material|picture|ifc|gbxml|dxf|mesh] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
+# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table|criteria|kept|material|picture|ifc|gbxml|dxf|mesh|photometry] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
 # written to the folder it names; put what is worth keeping into the reader's corpus here.
 set -euo pipefail
 cd "$(dirname "$0")/../.."
@@ -11,7 +11,7 @@ corpus="tests/fuzz/corpus"
 [ "$reader" = project ] || corpus="tests/fuzz/corpus-$reader"
 mkdir -p "$out/finds" "$out/corpus"
 compiler="$(command -v clang++-14 || command -v clang++)"
-core=(src/base src/climate src/model src/shading src/describe src/geometry src/edit src/light src/question src/analysis src/figure src/metric src/rule src/store src/exchange src/incoming)
+core=(src/base src/spectrum src/climate src/model src/shading src/describe src/geometry src/edit src/photometry src/light src/question src/analysis src/figure src/metric src/rule src/store src/exchange src/incoming)
 # All of the core: readers are built as the program builds them. Kept till a source is newer, or any header.
 objects="$out/../warmpane-fuzz-objects"
 mkdir -p "$objects"

@@ -21,6 +21,8 @@
 #include "gui/compare/side_by_side.h"
 #include "gui/compare/steps_view.h"
 #include "gui/drive.h"
+#include "gui/electric/luminaires_page.h"
+#include "gui/electric/scenes_page.h"
 #include "gui/glare/glare_page.h"
 #include "gui/importing/import_dialog.h"
 #include "gui/light/pair_view.h"
@@ -31,6 +33,7 @@
 #include "gui/report/report_panel.h"
 #include "gui/site/sky_page.h"
 #include "gui/walk_deciding.h"
+#include "gui/walk_evening.h"
 #include "gui/walk_importing.h"
 #include "gui/year/year_view.h"
 #include "model/project.h"
@@ -278,6 +281,39 @@ int main(int argc, char** argv) {
         large.grab().save(QStringLiteral("%1/contact-sheet.png").arg(QString::fromLatin1(argv[2])));
         large.hide();
     }
+    if (wants({"build-luminaires", "light-scenes", "light-both"})) {
+        window.document().show_option(0);
+        window.document().show_storey(0);
+        window.document().select({});
+        window.desktop().show_desk(wp::gui::DeskKind::build);
+        window.desktop().show_page(&window.part<wp::gui::LuminairesPage>());
+        window.document().select({wp::model::Item::Kind::luminaire, "pendant-2", -1});
+        QTest::qWait(1500);
+        take("build-luminaires");
+        window.document().select({});
+        window.desktop().show_desk(wp::gui::DeskKind::light);
+        window.desktop().show_page(&window.part<wp::gui::ScenesPage>());
+        window.part<wp::gui::ScenesPage>().show_scene("evening");
+        drive::wait_until(
+            [&] {
+                const auto map = window.desktop().maps().map(wp::gui::Shown::electric);
+                return map.settled && !map.layers.empty();
+            },
+            120000);
+        QTest::mouseMove(&window.sheet(), QPoint(5, 5));
+        QTest::qWait(1500);
+        take("light-scenes");
+        window.document().show_moment({12, 21, 14.5});
+        window.desktop().show(wp::gui::Shown::both);
+        drive::wait_until(
+            [&] {
+                const auto map = window.desktop().maps().map(wp::gui::Shown::both);
+                return map.settled && !map.layers.empty();
+            },
+            120000);
+        QTest::qWait(2500);
+        take("light-both");
+    }
     if (wants({"light-clock"})) {
         window.document().show_option(1);
         window.document().show_moment({3, 4, 10.5});
@@ -373,6 +409,7 @@ int main(int argc, char** argv) {
         return 0;
     }
     if (names.contains("walk-importing")) return walk_importing(window, annex), 0;
+    if (names.contains("walk-evening")) return walk_evening(window), 0;
     if (names.contains("walk-deciding")) return walk_deciding(window, take), 0;
     if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",
                 "light-months", "build-dark"}))

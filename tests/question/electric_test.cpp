@@ -8,12 +8,15 @@
 #include <numeric>
 
 #include "analysis/analysis.h"
+#include "edit/luminaires.h"
 #include "photometry/photometry_file.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/electric.h"
 #include "question/electric_field.h"
 #include "question/electric_glare.h"
+#include "question/enough_luminaires.h"
+#include "question/ugr_table.h"
 #include "spectrum/colour.h"
 #include "spectrum/light_source.h"
 #include "spectrum/observer.h"
@@ -397,4 +400,80 @@ TEST(ElectricSpectrum, white_LEDs_have_the_colour_temperature_that_they_are_call
     EXPECT_LT(der(2700), der(4000));
     EXPECT_LT(der(4000), der(6500));
     EXPECT_NEAR(der(4000), 0.62, 0.08);
+}
+
+TEST(ElectricField, as_many_as_reach_a_mean_are_the_fewest_that_do) {
+    auto p = test::one_room();
+    p.luminaire_types = {type_of("tern-downlight.ies", "spot")};
+    const model::Room& room = p.options[0].storeys[0].rooms[0];
+    const auto like = edit::next_luminaire(p.options[0], 0, "spot", {2, 3});
+    int asked_most = 0;
+    const auto arranged = [&](int count) {
+        asked_most = std::max(asked_most, count);
+        const auto [columns, rows] = edit::field_of(room, count);
+        return edit::luminaire_field(like, room, columns, rows);
+    };
+    const auto found = enough_luminaires(p, p.options[0], "plane", 200, arranged);
+    ASSERT_TRUE(found) << found.fault().line();
+    EXPECT_GE(found->mean, 200);
+    EXPECT_LE(found->tried, 8);
+    // A field of fewer does not reach it.
+    const auto mean_of = [&](const std::vector<model::Luminaire>& all) {
+        auto with = p;
+        with.options[0].luminaires = all;
+        return mean(electric_light(Traced(with).field(), 0, std::vector<double>{1}).lux);
+    };
+    EXPECT_NEAR(mean_of(found->luminaires), found->mean, 0.03 * found->mean);
+    for (int fewer = static_cast<int>(found->luminaires.size()) - 1; fewer > 0; --fewer)
+        if (const auto less = arranged(fewer); less.size() < found->luminaires.size()) {
+            EXPECT_LT(mean_of(less), 200);
+            break;
+        }
+    // What gives no light is told.
+    p.luminaire_types[0].candela.assign(p.luminaire_types[0].candela.size(), 0.0);
+    EXPECT_FALSE(enough_luminaires(p, p.options[0], "plane", 200, arranged));
+    EXPECT_FALSE(enough_luminaires(p, p.options[0], "nowhere", 200, arranged));
+}
+
+TEST(ElectricGlare, of_standard_rooms_goes_with_what_eyes_there_see) {
+    // The same room built: 4 H by 8 H, panels a quarter of H apart, H 2 m over eyes that look along it.
+    const auto panel = type_of("tern-panel.ldt", "panel");
+    const auto table = ugr_of_room(panel, 4, 4, {0.7, 0.5, 0.2}, false);
+    ASSERT_TRUE(table);
+    model::Project p = test::one_room();
+    p.materials.clear();
+    for (const auto& [id, rho] : {std::pair{"white", 0.7}, {"half", 0.5}, {"dark", 0.2}}) {
+        model::Material m;
+        m.id = m.name = id;
+        m.reflectance = rho;
+        p.materials.push_back(m);
+    }
+    constexpr double h = 2, eye = 0.02;  // the floor lies at the eyes
+    model::Option& o = p.options[0];
+    model::Room& room = o.storeys[0].rooms[0];
+    room.footprint = {{0, 0}, {4 * h, 0}, {4 * h, 4 * h}, {0, 4 * h}};
+    room.height = h + eye;
+    room.openings.clear();
+    room.floor = "dark", room.walls = "half", room.ceiling = "white";
+    o.types.clear();
+    p.luminaire_types = {panel};
+    p.luminaire_types[0].maintenance = 1;
+    for (int i = 0; i < 16; ++i)
+        for (int k = 0; k < 16; ++k) {
+            model::Luminaire l;
+            l.id = "l" + std::to_string(16 * i + k);
+            l.type = "panel";
+            l.storey = "ground";
+            l.at = {(i + 0.5) * h / 4, (k + 0.5) * h / 4};
+            l.height = h + eye - 0.01;
+            o.luminaires.push_back(l);
+        }
+    o.observers[0].eye = {2 * h, 0.01, eye};
+    o.observers[0].heading = 0;
+    model::Question q;
+    q.at = model::Question::At::eyes;
+    const auto answer = asked(p, q);
+    ASSERT_TRUE(answer) << answer.fault().line();
+    // The method takes the walls' mean for what lies behind the luminaires; the eye sees walls and floor as they are.
+    EXPECT_NEAR(column(*answer, "ugr_all").value[0][0], *table, 1.0);
 }

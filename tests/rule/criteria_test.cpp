@@ -4,6 +4,8 @@
 
 #include <gtest/gtest.h>
 
+#include <set>
+
 #include <filesystem>
 
 #include "base/data_folder.h"
@@ -206,6 +208,44 @@ TEST(Needs, are_missing_until_an_answer_is_there_however_its_question_is_called)
     EXPECT_TRUE(missing_questions(set, answers, of).empty());
     question.probable = true;
     EXPECT_EQ(missing_questions(set, answers, of).size(), 1u);
+}
+
+TEST(Criteria, of_en_12464_1_judge_electric_light_by_what_rooms_are_for_and_say_that_they_are_from_memory) {
+    const auto set = *criteria_set("en-12464-1-tasks");
+    EXPECT_NE(set.doubt.find("from memory"), std::string::npos);
+    std::set<std::string> uses;
+    const auto project = test::one_room();
+    const Circumstances of{&project, nullptr};
+    for (const auto& c : set.criteria) {
+        ASSERT_EQ(c.uses.size(), 1u) << c.id;
+        uses.insert(c.uses[0]);
+        const auto* need = find_need(c.asks);
+        ASSERT_NE(need, nullptr) << c.id;
+        auto asked = *need->make(of);
+        EXPECT_TRUE(need->fits(asked, of));
+        asked.electric.blinds_closed = false;
+        EXPECT_FALSE(need->fits(asked, of)) << "maintained values are of the dark";
+    }
+    EXPECT_EQ(uses.size(), 14u);
+    // Of the eyes of a room the one with most glare; one that sees no luminaire has none.
+    question::PointTable table;
+    for (const char* id : {"a", "b"}) {
+        geometry::PlanePoints out;
+        out.plane = id;
+        out.room = "room";
+        out.points = {{1, 1, 1.2}};
+        table.planes.push_back(out);
+    }
+    table.columns = {{"ugr_all", "UGR", "", {{18.5}, {std::nan("")}}, {{0.1}, {0}}}};
+    figure::Answers answers;
+    answers.tables[model::Question::Kind::electric] = &table;
+    geometry::PlanePoints plane;
+    plane.room = "room";
+    const auto glare = figure::find_measure("ugr_at_eyes")->find(answers, plane, 0, {});
+    ASSERT_TRUE(glare);
+    EXPECT_EQ(glare->value, 18.5);
+    plane.room = "other";
+    EXPECT_FALSE(figure::find_measure("ugr_at_eyes")->find(answers, plane, 0, {}));
 }
 
 TEST(Criteria, of_well_l03_judge_what_daylight_alone_holds_on_every_day_and_say_that_they_are_from_memory) {

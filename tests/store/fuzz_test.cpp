@@ -8,6 +8,7 @@
 #include "fuzz/criteria_fuzzer.h"
 #include "fuzz/kept_fuzzer.h"
 #include "fuzz/material_fuzzer.h"
+#include "fuzz/photometry_fuzzer.h"
 #include "fuzz/picture_fuzzer.h"
 #include "fuzz/project_fuzzer.h"
 #include "fuzz/table_fuzzer.h"
@@ -46,4 +47,7 @@ TEST(Fuzz, every_library_of_materials_of_the_corpus_is_read_or_refused) {
 }
 TEST(Fuzz, every_picture_of_the_corpus_is_read_or_refused) {
     EXPECT_GE(all_of("corpus-picture", wp::fuzz::one_picture), 6u);
+}
+TEST(Fuzz, every_photometric_file_of_the_corpus_is_read_or_refused) {
+    EXPECT_GE(all_of("corpus-photometry", wp::fuzz::one_photometry), 5u);
 }

@@ -10,7 +10,7 @@ namespace wp::gui {
 namespace {
 
 constexpr size_t kElectricKept = 8;
-constexpr double kElectricAccuracy = 0.02;
+constexpr double kElectricAccuracy = 0.04;
 
 }  // namespace
 

@@ -375,7 +375,7 @@ Page luminaires_page(Desktop& desktop) {
         },
         QObject::tr("lamp light fixture"));
     return {QObject::tr("Luminaires"), QObject::tr("Kinds of luminaires, and where they hang"),
-            on_desk(DeskKind::build) | on_desk(DeskKind::light), page};
+            on_desk(DeskKind::build), page};
 }
 
 }  // namespace wp::gui

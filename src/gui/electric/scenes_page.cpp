@@ -168,7 +168,7 @@ void ScenesPage::add_scene_row(QVBoxLayout& column) {
     box->setCurrentIndex(std::max(0, box->findData(name_of(scene_))));
     connect(box, &QComboBox::activated, this, [this, box] { show_scene(box->currentData().toString().toStdString()); });
     row->addWidget(box, 1);
-    auto* save = new QPushButton(QObject::tr("Save as scene\u2026"), column.parentWidget());
+    auto* save = new QPushButton(QObject::tr("Save as\u2026"), column.parentWidget());
     save->setObjectName(QStringLiteral("save-scene"));
     connect(save, &QPushButton::clicked, this, [this] {
         bool good = false;
@@ -196,7 +196,7 @@ void ScenesPage::add_scene_form(QVBoxLayout& column, const LightScene& scene) {
         rows.number(&LightScene::to);
     }
     if (scene.when == LightScene::When::outdoor_lux) rows.number(&LightScene::below);
-    add_flag(*form, QString(), QObject::tr("circuits dim beside daylight, up to their level"), scene.dims,
+    add_flag(*form, QString(), QObject::tr("dims beside daylight"), scene.dims,
              [change](bool on) { change(QObject::tr("Dimming of scene"), [&](LightScene& s) { s.dims = on; }); });
     add_button(*form, QObject::tr("Remove scene"), "remove-scene", [this, id = scene.id] {
         scene_.clear();
@@ -359,13 +359,28 @@ void ScenesPage::show_figures() {
         return QStringLiteral("<td align='%1' style='padding-right:10px'>%2</td>")
             .arg(right ? QStringLiteral("right") : QStringLiteral("left"), text);
     };
+    struct Row {
+        QString name;
+        question::PlaneFigures figures;
+    };
+    std::vector<Row> planes;
+    double most = 0;
     for (size_t p = 0; p < field->planes.size(); ++p) {
         const auto* plane = model::find(option.planes, field->planes[p].plane);
         if (plane == nullptr || plane->for_rules || field->planes[p].points.empty()) continue;
+        const auto room = find_room(option, plane->room);
+        const bool alone = std::ranges::count_if(option.planes, [&](const auto& other) {
+                               return other.room == plane->room && !other.for_rules;
+                           }) == 1;
         const auto light = question::electric_light(*field, p, shares);
-        const auto figures = question::figures_of(light.lux, light.half_width);
-        if (!(figures.mean > 0.5)) continue;
-        rows += QStringLiteral("<tr>") + cell(name_of(plane->name).toHtmlEscaped(), false) +
+        planes.push_back({room && alone ? name_of(room.room->name) : name_of(plane->name),
+                          question::figures_of(light.lux, light.half_width)});
+        most = std::max(most, planes.back().figures.mean);
+    }
+    for (const auto& [name, figures] : planes) {
+        // What hardly gets any of it says nothing.
+        if (!(figures.mean > std::max(0.5, 0.02 * most))) continue;
+        rows += QStringLiteral("<tr>") + cell(name.toHtmlEscaped(), false) +
                 cell(QObject::tr("%1 lx").arg(report::figure(figures.mean)), true) +
                 cell(language::number(figures.uniformity, 'f', 2), true) + QStringLiteral("</tr>");
     }

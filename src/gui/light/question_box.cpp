@@ -101,7 +101,25 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
            minutes = q.step;
     box.begin_part([] { return true; });
     box.number(QObject::tr("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
-    box.begin_part([is_of] { return is_of({QuestionKind::moment, QuestionKind::spectrum}); });
+    box.begin_part([is_of] { return is_of({QuestionKind::electric}); });
+    auto* beside =
+        box.choice(QObject::tr("Daylight"), {QObject::tr("none: blinds closed"), QObject::tr("of moments, beside it")},
+                   "question-beside");
+    beside->setCurrentIndex(q.kind == QuestionKind::electric && !q.moments.empty() ? 1 : 0);
+    auto* around = box.choice(QObject::tr("Of planes"),
+                              {QObject::tr("illuminance"), QObject::tr("and cylindrical illuminance, modelling")},
+                              "question-cylindrical");
+    around->setCurrentIndex(q.electric.cylindrical ? 1 : 0);
+    auto* opic = box.choice(QObject::tr("Light"),
+                            {QObject::tr("all that is visible"), QObject::tr("by wavelength, too: melanopic")},
+                            "question-colours");
+    opic->setCurrentIndex(q.electric.colours ? 1 : 0);
+    for (auto* choice : {beside, opic})
+        QObject::connect(choice, &QComboBox::currentIndexChanged, &box, [&box] { box.show_parts(); });
+    box.begin_part([is_of, beside] {
+        return is_of({QuestionKind::moment, QuestionKind::spectrum}) ||
+               (is_of({QuestionKind::electric}) && beside->currentIndex() == 1);
+    });
     box.text(QObject::tr("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
     auto* when = box.choice(QObject::tr("Moments"),
                             {QObject::tr("the one of the clock, %1").arg(language::text(now)),
@@ -127,7 +145,10 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                          "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
-    box.begin_part([is_of] { return is_of({QuestionKind::spectrum, QuestionKind::body_clock}); });
+    box.begin_part([is_of, opic] {
+        return is_of({QuestionKind::spectrum, QuestionKind::body_clock}) ||
+               (is_of({QuestionKind::electric}) && opic->currentIndex() == 1);
+    });
     box.text(QObject::tr("By wavelength"));
     // Found of a room with walls of a strong red and blue, against 81 bands (Spectral.few_bands_...).
     constexpr int kBands[] = {3, 9, 27, 81};
@@ -207,6 +228,10 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
             q.moments = question::moments_of_year(now.day, now.hour);
             break;
     }
+    q.electric.cylindrical = around->currentIndex() == 1;
+    q.electric.colours = opic->currentIndex() == 1;
+    q.electric.blinds_closed = beside->currentIndex() == 0;
+    if (q.kind == QuestionKind::electric && beside->currentIndex() == 0) q.moments.clear();
     set_period(q, static_cast<Days>(days->currentIndex()), now);
     q.probable = sun->currentIndex() == 1;
     q.least_altitude = std::clamp(lowest, 0.0, 89.0);

@@ -2,7 +2,9 @@
 // Occupied hours, electric light, and the record of how everything was made.
 #include <algorithm>
 
+#include "photometry/distribution.h"
 #include "question/ask_year.h"
+#include "question/ugr_table.h"
 #include "report/book/sections.h"
 #include "report/language/dates.h"
 #include "report/language/words.h"
@@ -58,6 +60,33 @@ void tell_use(Flow& flow, const HeldFacts& facts) {
                       .arg(given_name(h.name), language::day_text(h.first), language::day_text(h.last)));
 }
 
+namespace {
+
+void tell_luminaires(Flow& flow, const model::Project& project, const model::Option& option) {
+    BookTable table;
+    table.columns = {
+        {QObject::tr("Luminaire"), 4},      {QObject::tr("Number"), 1, true},        {QObject::tr("lm"), 1, true},
+        {QObject::tr("W"), 1, true},        {QObject::tr("Maintenance"), 1.4, true}, {QObject::tr("K"), 1, true},
+        {QObject::tr("UGR 4H/8H"), 2, true}};
+    for (const auto& type : project.luminaire_types) {
+        const auto count = std::ranges::count(option.luminaires, type.id, &model::Luminaire::type);
+        if (count == 0) continue;
+        const auto crosswise = question::ugr_of_room(type, 4, 8, {}, false),
+                   endwise = question::ugr_of_room(type, 4, 8, {}, true);
+        table.rows.push_back(
+            {given_name(type.name), QString::number(count), fixed(photometry::Distribution(type).flux(), 0),
+             fixed(type.power, 1), share_text(type.maintenance), type.kelvin > 0 ? fixed(type.kelvin, 0) : QString(),
+             crosswise && endwise ? QStringLiteral("%1 / %2").arg(fixed(*crosswise, 1), fixed(*endwise, 1))
+                                  : QString()});
+    }
+    if (table.rows.empty()) return;
+    flow.heading(2, QObject::tr("Luminaires"));
+    flow.table(table);
+    flow.text(QObject::tr("UGR by table (CIE 190), reflectances 70/50/20, crosswise and endwise."), Tone::faint, 11);
+}
+
+}  // namespace
+
 void tell_electric(Flow& flow, const HeldFacts& facts) {
     const auto& of = facts->main();
     flow.heading(1, QObject::tr("Electric light"));
@@ -65,9 +94,11 @@ void tell_electric(Flow& flow, const HeldFacts& facts) {
     BookTable table;
     table.columns = {{QObject::tr("Light"), 3},
                      {QObject::tr("Control"), 3},
+                     {QObject::tr("Luminaires"), 1.3, true},
                      {QObject::tr("W/m\u00b2"), 1, true},
                      {QObject::tr("Target, lx"), 1.2, true},
                      {QObject::tr("kWh a year (95 % band)"), 3, true},
+                     {QObject::tr("LENI"), 1, true},
                      {QObject::tr("Saved by daylight"), 1.6, true}};
     std::vector<question::LightingYear> years;
     if (of.answers.year != nullptr) {
@@ -82,12 +113,24 @@ void tell_electric(Flow& flow, const HeldFacts& facts) {
         const auto year = std::ranges::find(years, light.id, &question::LightingYear::id);
         const bool known = year != years.end();
         table.rows.push_back(
-            {given_name(light.name), language::words(model::control_name(light.control)), fixed(light.power, 1),
-             fixed(light.target, 0),
+            {given_name(light.name), language::words(model::control_name(light.control)),
+             known && year->luminaires > 0 ? QString::number(year->luminaires) : QStringLiteral("\u2013"),
+             fixed(known && year->area > 0 ? year->installed / year->area : light.power, 1), fixed(light.target, 0),
              known ? value_band(year->kwh, year->kwh_low, year->kwh_high, {}) : QObject::tr("not asked"),
-             known ? share_text(year->saved()) : QString()});
+             known ? fixed(year->leni(), 1) : QString(), known ? share_text(year->saved()) : QString()});
     }
     flow.table(table);
+    tell_luminaires(flow, *facts->project, *of.option);
+    if (years.empty()) return;
+    double kwh = 0;
+    for (const auto& year : years) kwh += year.kwh;
+    const auto& factors = facts->project->energy;
+    flow.text(
+        QObject::tr("LENI of all together %1 kWh/(m\u00b2 a) (EN 15193-1: stand-by included); %2 kWh, %3 %4, %5 kg "
+                    "CO\u2082 a year.")
+            .arg(fixed(question::leni_of(years), 1), fixed(kwh, 0), fixed(kwh * factors.price, 0),
+                 given_name(factors.currency), fixed(kwh * factors.co2, 0)),
+        Tone::faint);
 }
 
 void tell_record(Flow& flow, const HeldFacts& facts) {

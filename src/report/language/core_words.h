@@ -25,5 +25,9 @@ std::span<const char* const> import_words();
 std::span<const char* const> spectrum_sentences();
 std::span<const char* const> spectrum_compounds();
 std::span<const char* const> spectrum_words();
+/// The same of luminaires and electric light.
+std::span<const char* const> electric_sentences();
+std::span<const char* const> electric_compounds();
+std::span<const char* const> electric_words();
 
 }  // namespace wp::language

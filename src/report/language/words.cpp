@@ -47,9 +47,11 @@ Sentence sentence_of(const char* english, bool strict) {
 const std::vector<Sentence>& sentences() {
     static const std::vector<Sentence> all = [] {
         std::vector<Sentence> out;
-        for (const auto& list : {core_sentences(), criteria_sentences(), import_sentences(), spectrum_sentences()})
+        for (const auto& list :
+             {core_sentences(), criteria_sentences(), import_sentences(), spectrum_sentences(), electric_sentences()})
             for (const char* english : list) out.push_back(sentence_of(english, false));
-        for (const auto& list : {core_compounds(), criteria_compounds(), import_compounds(), spectrum_compounds()})
+        for (const auto& list :
+             {core_compounds(), criteria_compounds(), import_compounds(), spectrum_compounds(), electric_compounds()})
             for (const char* english : list) out.push_back(sentence_of(english, true));
         return out;
     }();

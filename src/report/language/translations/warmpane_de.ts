@@ -14522,5 +14522,949 @@ Quelle: %4</translation>
         <source>: dark %1, bright %2</source>
         <translation>: dunkel %1, hell %2</translation>
     </message>
+    <message numerus="yes">
+        <source>%n luminaires</source>
+        <translation>
+            <numerusform>%n Leuchte</numerusform>
+            <numerusform>%n Leuchten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n scenes</source>
+        <translation>
+            <numerusform>%n Szene</numerusform>
+            <numerusform>%n Szenen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Intensity by direction</source>
+        <translation>Lichtstärke nach Richtung</translation>
+    </message>
+    <message>
+        <source>Intensity by direction: planes C0 and C90, and all of it as a body. Drag to turn it</source>
+        <translation>Lichtstärke nach Richtung: Ebenen C0 und C90, und alles als Körper. Ziehen dreht ihn</translation>
+    </message>
+    <message>
+        <source>%1 lm</source>
+        <translation>%1 lm</translation>
+    </message>
+    <message>
+        <source>%1 W</source>
+        <translation>%1 W</translation>
+    </message>
+    <message>
+        <source>%1 lm/W</source>
+        <translation>%1 lm/W</translation>
+    </message>
+    <message>
+        <source>%1 % upwards</source>
+        <translation>%1 % nach oben</translation>
+    </message>
+    <message>
+        <source>Light output ratio %1 %</source>
+        <translation>Betriebswirkungsgrad %1 %</translation>
+    </message>
+    <message>
+        <source>Shines over %1 by %2 mm</source>
+        <translation>Leuchtet auf %1 mal %2 mm</translation>
+    </message>
+    <message>
+        <source>A point: without an area that shines it has no glare rating</source>
+        <translation>Ein Punkt: ohne leuchtende Fläche hat sie keinen Blendwert</translation>
+    </message>
+    <message>
+        <source>UGR 4H/8H, 70/50/20: crosswise %1, endwise %2</source>
+        <translation>UGR 4H/8H, 70/50/20: quer %1, längs %2</translation>
+    </message>
+    <message>
+        <source>Luminaires</source>
+        <translation>Leuchten</translation>
+    </message>
+    <message>
+        <source>No luminaires yet. Take one from the set that comes with the program, or read a photometric file (IES LM-63 or EULUMDAT).</source>
+        <translation>Noch keine Leuchten. Eine aus der mitgelieferten Auswahl nehmen oder eine photometrische Datei lesen (IES LM-63 oder EULUMDAT).</translation>
+    </message>
+    <message>
+        <source>Kind of luminaire</source>
+        <translation>Leuchtenart</translation>
+    </message>
+    <message>
+        <source>Another kind of luminaire</source>
+        <translation>Eine weitere Leuchtenart</translation>
+    </message>
+    <message>
+        <source>From a photometric file…</source>
+        <translation>Aus photometrischer Datei…</translation>
+    </message>
+    <message>
+        <source>Remove this kind, with all luminaires of it</source>
+        <translation>Diese Art entfernen, mit allen Leuchten davon</translation>
+    </message>
+    <message>
+        <source>Hangs</source>
+        <translation>Hängt</translation>
+    </message>
+    <message>
+        <source>under the ceiling</source>
+        <translation>unter der Decke</translation>
+    </message>
+    <message>
+        <source>on a wall</source>
+        <translation>an einer Wand</translation>
+    </message>
+    <message>
+        <source>on a table</source>
+        <translation>auf einem Tisch</translation>
+    </message>
+    <message>
+        <source>In a row</source>
+        <translation>In einer Reihe</translation>
+    </message>
+    <message>
+        <source>Place on the sheet</source>
+        <translation>Auf dem Blatt setzen</translation>
+    </message>
+    <message>
+        <source>One for each click; of a row its two ends (Shift+B)</source>
+        <translation>Eine je Klick; bei einer Reihe die zwei Enden (Umschalt+B)</translation>
+    </message>
+    <message>
+        <source>As many as reach, lx</source>
+        <translation>So viele wie nötig für, lx</translation>
+    </message>
+    <message>
+        <source>Lay out for %1</source>
+        <translation>Anordnen für %1</translation>
+    </message>
+    <message>
+        <source>Lay out</source>
+        <translation>Anordnen</translation>
+    </message>
+    <message>
+        <source>The fewest in even rows whose mean over the plane is enough; they take the place of those in its room. Select a room or a plane to mean another</source>
+        <translation>Die wenigsten in gleichmäßigen Reihen, deren Mittel auf der Ebene genügt; sie ersetzen die im Raum. Einen Raum oder eine Ebene wählen, um eine andere zu meinen</translation>
+    </message>
+    <message>
+        <source>Lay a reference plane into a room first</source>
+        <translation>Erst eine Bezugsebene in einen Raum legen</translation>
+    </message>
+    <message>
+        <source>This kind</source>
+        <translation>Diese Art</translation>
+    </message>
+    <message>
+        <source>kind of luminaire</source>
+        <translation>Leuchtenart</translation>
+    </message>
+    <message>
+        <source>From %1</source>
+        <translation>Aus %1</translation>
+    </message>
+    <message>
+        <source>Add luminaire %1</source>
+        <translation>Leuchte %1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>A photometric file</source>
+        <translation>Eine photometrische Datei</translation>
+    </message>
+    <message>
+        <source>Photometry (*.ies *.IES *.ldt *.LDT);;All files (*)</source>
+        <translation>Photometrie (*.ies *.IES *.ldt *.LDT);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Not read</source>
+        <translation>Nicht gelesen</translation>
+    </message>
+    <message>
+        <source>Remove luminaire %1</source>
+        <translation>Leuchte %1 entfernen</translation>
+    </message>
+    <message>
+        <source>Laying out luminaires…</source>
+        <translation>Leuchten werden angeordnet…</translation>
+    </message>
+    <message>
+        <source>Luminaires for %1</source>
+        <translation>Leuchten für %1</translation>
+    </message>
+    <message>
+        <source>Lay out luminaires</source>
+        <translation>Leuchten anordnen</translation>
+    </message>
+    <message>
+        <source>%1 luminaires: mean %2 ± %3 lx, uniformity %4</source>
+        <translation>%1 Leuchten: Mittel %2 ± %3 lx, Gleichmäßigkeit %4</translation>
+    </message>
+    <message>
+        <source>Place luminaires</source>
+        <translation>Leuchten setzen</translation>
+    </message>
+    <message>
+        <source>lamp light fixture</source>
+        <translation>Lampe Licht Beleuchtung</translation>
+    </message>
+    <message>
+        <source>Kinds of luminaires, and where they hang</source>
+        <translation>Leuchtenarten, und wo sie hängen</translation>
+    </message>
+    <message>
+        <source>Scenes</source>
+        <translation>Szenen</translation>
+    </message>
+    <message>
+        <source>No luminaires hang yet: the page Luminaires, on the Build desk, has kinds of them and places them.</source>
+        <translation>Noch hängen keine Leuchten: die Seite Leuchten, auf dem Bautisch, hat Arten davon und setzt sie.</translation>
+    </message>
+    <message>
+        <source>Illuminance of the moment by daylight alone</source>
+        <translation>Beleuchtungsstärke des Zeitpunkts durch Tageslicht allein</translation>
+    </message>
+    <message>
+        <source>Illuminance by the circuits as they are set</source>
+        <translation>Beleuchtungsstärke durch die Stromkreise, wie sie stehen</translation>
+    </message>
+    <message>
+        <source>Both</source>
+        <translation>Beides</translation>
+    </message>
+    <message>
+        <source>Daylight of the moment and the circuits together</source>
+        <translation>Tageslicht des Zeitpunkts und die Stromkreise zusammen</translation>
+    </message>
+    <message>
+        <source>Circuits dim beside daylight</source>
+        <translation>Stromkreise dimmen neben Tageslicht</translation>
+    </message>
+    <message>
+        <source>Each as its control has it do, for the target at its sensor</source>
+        <translation>Jeder, wie seine Steuerung es tut, für den Zielwert an seinem Sensor</translation>
+    </message>
+    <message>
+        <source>Scene</source>
+        <translation>Szene</translation>
+    </message>
+    <message>
+        <source>as set below</source>
+        <translation>wie unten gestellt</translation>
+    </message>
+    <message>
+        <source>Save as scene</source>
+        <translation>Als Szene sichern</translation>
+    </message>
+    <message>
+        <source>Evening</source>
+        <translation>Abend</translation>
+    </message>
+    <message>
+        <source>scene</source>
+        <translation>Szene</translation>
+    </message>
+    <message>
+        <source>dims beside daylight</source>
+        <translation>dimmt neben Tageslicht</translation>
+    </message>
+    <message>
+        <source>Dimming of scene</source>
+        <translation>Dimmen der Szene</translation>
+    </message>
+    <message>
+        <source>Remove scene</source>
+        <translation>Szene entfernen</translation>
+    </message>
+    <message>
+        <source>Circuits</source>
+        <translation>Stromkreise</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n luminaires are on no circuit: always on, wholly.</source>
+        <translation>
+            <numerusform>%n Leuchte ist an keinem Stromkreis: immer ganz an.</numerusform>
+            <numerusform>%n Leuchten sind an keinem Stromkreis: immer ganz an.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Level of %1</source>
+        <translation>Stufe von %1</translation>
+    </message>
+    <message>
+        <source>Save scene %1</source>
+        <translation>Szene %1 sichern</translation>
+    </message>
+    <message>
+        <source>Circuits by rows, %1</source>
+        <translation>Stromkreise nach Reihen, %1</translation>
+    </message>
+    <message>
+        <source>Circuits by rows</source>
+        <translation>Stromkreise nach Reihen</translation>
+    </message>
+    <message>
+        <source>The room has no reference plane: circuits are told of one</source>
+        <translation>Der Raum hat keine Bezugsebene: Stromkreise gelten für eine</translation>
+    </message>
+    <message>
+        <source>Rows parallel to the wall with most glass, each with a sensor of its own</source>
+        <translation>Reihen gleichlaufend mit der Wand mit dem meisten Glas, jede mit eigenem Sensor</translation>
+    </message>
+    <message>
+        <source>Circuit of the selected luminaires</source>
+        <translation>Stromkreis der gewählten Leuchten</translation>
+    </message>
+    <message>
+        <source>Circuit of luminaires</source>
+        <translation>Stromkreis aus Leuchten</translation>
+    </message>
+    <message>
+        <source>Select luminaires on the sheet first: click one, Shift adds</source>
+        <translation>Erst Leuchten auf dem Blatt wählen: eine anklicken, Umschalt nimmt dazu</translation>
+    </message>
+    <message>
+        <source>What comes of it</source>
+        <translation>Was daraus wird</translation>
+    </message>
+    <message>
+        <source>Light is being traced…</source>
+        <translation>Licht wird verfolgt…</translation>
+    </message>
+    <message>
+        <source>%1 %, %2 of %3 W</source>
+        <translation>%1 %, %2 von %3 W</translation>
+    </message>
+    <message>
+        <source>No plane has light of it.</source>
+        <translation>Keine Ebene hat Licht davon.</translation>
+    </message>
+    <message>
+        <source>Plane</source>
+        <translation>Ebene</translation>
+    </message>
+    <message>
+        <source>least / mean</source>
+        <translation>kleinster / mittlerer</translation>
+    </message>
+    <message>
+        <source>Power %1 W</source>
+        <translation>Leistung %1 W</translation>
+    </message>
+    <message>
+        <source>The year: %1 ± %2 kWh, LENI %3 kWh/(m² a), %4 %5, %6 kg CO₂</source>
+        <translation>Das Jahr: %1 ± %2 kWh, LENI %3 kWh/(m² a), %4 %5, %6 kg CO₂</translation>
+    </message>
+    <message>
+        <source>Run the year (Y) for kWh, LENI, cost and CO₂.</source>
+        <translation>Das Jahr rechnen (Y) für kWh, LENI, Kosten und CO₂.</translation>
+    </message>
+    <message>
+        <source>Circuits, their levels, scenes of light and what they take</source>
+        <translation>Stromkreise, ihre Stufen, Lichtszenen und was sie brauchen</translation>
+    </message>
+    <message>
+        <source>Scenes of electric light</source>
+        <translation>Szenen des Kunstlichts</translation>
+    </message>
+    <message>
+        <source>circuits dimming lamps switch</source>
+        <translation>Stromkreise dimmen Lampen schalten</translation>
+    </message>
+    <message>
+        <source>Luminaire</source>
+        <translation>Leuchte</translation>
+    </message>
+    <message>
+        <source>luminaire</source>
+        <translation>Leuchte</translation>
+    </message>
+    <message>
+        <source>none, always on</source>
+        <translation>keiner, immer an</translation>
+    </message>
+    <message>
+        <source>Circuit</source>
+        <translation>Stromkreis</translation>
+    </message>
+    <message>
+        <source>Hang luminaire</source>
+        <translation>Leuchte hängen</translation>
+    </message>
+    <message>
+        <source>Under the ceiling</source>
+        <translation>Unter die Decke</translation>
+    </message>
+    <message>
+        <source>On the nearest wall</source>
+        <translation>An die nächste Wand</translation>
+    </message>
+    <message>
+        <source>Electric light, live</source>
+        <translation>Kunstlicht, mitlaufend</translation>
+    </message>
+    <message>
+        <source>no luminaires yet</source>
+        <translation>noch keine Leuchten</translation>
+    </message>
+    <message>
+        <source>none: blinds closed</source>
+        <translation>keines: Behänge zu</translation>
+    </message>
+    <message>
+        <source>of moments, beside it</source>
+        <translation>von Zeitpunkten, daneben</translation>
+    </message>
+    <message>
+        <source>Of planes</source>
+        <translation>Von Ebenen</translation>
+    </message>
+    <message>
+        <source>and cylindrical illuminance, modelling</source>
+        <translation>und zylindrische Beleuchtungsstärke, Modelling</translation>
+    </message>
+    <message>
+        <source>all that is visible</source>
+        <translation>alles Sichtbare</translation>
+    </message>
+    <message>
+        <source>by wavelength, too: melanopic</source>
+        <translation>auch nach Wellenlänge: melanopisch</translation>
+    </message>
+    <message>
+        <source>Click where the row ends, or type length and angle</source>
+        <translation>Anklicken, wo die Reihe endet, oder Länge und Winkel tippen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Click where the row of %n luminaires begins</source>
+        <translation>
+            <numerusform>Anklicken, wo die Reihe mit %n Leuchte beginnt</numerusform>
+            <numerusform>Anklicken, wo die Reihe mit %n Leuchten beginnt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Click near the wall that the luminaire hangs on</source>
+        <translation>Nahe der Wand klicken, an der die Leuchte hängt</translation>
+    </message>
+    <message>
+        <source>Click the table that the luminaire stands on</source>
+        <translation>Den Tisch anklicken, auf dem die Leuchte steht</translation>
+    </message>
+    <message>
+        <source>Click where the luminaire hangs; Esc ends</source>
+        <translation>Anklicken, wo die Leuchte hängt; Esc beendet</translation>
+    </message>
+    <message>
+        <source>lm</source>
+        <translation>lm</translation>
+    </message>
+    <message>
+        <source>Maintenance</source>
+        <translation>Wartung</translation>
+    </message>
+    <message>
+        <source>K</source>
+        <translation>K</translation>
+    </message>
+    <message>
+        <source>UGR 4H/8H</source>
+        <translation>UGR 4H/8H</translation>
+    </message>
+    <message>
+        <source>UGR by table (CIE 190), reflectances 70/50/20, crosswise and endwise.</source>
+        <translation>UGR nach Tabelle (CIE 190), Reflexionsgrade 70/50/20, quer und längs.</translation>
+    </message>
+    <message>
+        <source>LENI</source>
+        <translation>LENI</translation>
+    </message>
+    <message>
+        <source>LENI of all together %1 kWh/(m² a) (EN 15193-1: stand-by included); %2 kWh, %3 %4, %5 kg CO₂ a year.</source>
+        <translation>LENI aller zusammen %1 kWh/(m² a) (EN 15193-1: mit Bereitschaft); %2 kWh, %3 %4, %5 kg CO₂ im Jahr.</translation>
+    </message>
+    <message>
+        <source>Mean maintained illuminance by electric light alone over the plane, all luminaires on: at least %1 lx</source>
+        <translation>Mittlere gewartete Beleuchtungsstärke auf der Ebene durch Kunstlicht allein, alle Leuchten ein: mindestens %1 lx</translation>
+    </message>
+    <message>
+        <source>Least over mean of the maintained illuminance: at least %1</source>
+        <translation>Kleinste durch mittlere gewartete Beleuchtungsstärke: mindestens %1</translation>
+    </message>
+    <message>
+        <source>Unified glare rating (CIE 117) at every observer of the room, as it looks: at most %1</source>
+        <translation>Blendwert UGR (CIE 117) an jedem Beobachter des Raums, wie er blickt: höchstens %1</translation>
+    </message>
+    <message>
+        <source>Mean maintained cylindrical illuminance 1.2 m above the floor: at least %1 lx</source>
+        <translation>Mittlere gewartete zylindrische Beleuchtungsstärke 1,2 m über dem Boden: mindestens %1 lx</translation>
+    </message>
+    <message>
+        <source>It was measured at a tilt of %1 degrees; intensities are taken as they stand.</source>
+        <translation>Gemessen wurde bei einer Neigung von %1 Grad; die Lichtstärken werden genommen, wie sie dastehen.</translation>
+    </message>
+    <message>
+        <source>Of %1 sets of lamps the first is taken.</source>
+        <translation>Von %1 Bestückungen wird die erste genommen.</translation>
+    </message>
+    <message>
+        <source>It says that %1 % of the lamps&apos; light leaves it; its intensities come to %2 %.</source>
+        <translation>Angegeben sind %1 % des Lichts der Lampen; die Lichtstärken ergeben %2 %.</translation>
+    </message>
+    <message>
+        <source>the file ends where %1 should stand</source>
+        <translation>die Datei endet, wo %1 stehen müsste</translation>
+    </message>
+    <message>
+        <source>planes from %1 to %2 with angles from %3 to %4 degrees are no whole luminaire</source>
+        <translation>Ebenen von %1 bis %2 mit Winkeln von %3 bis %4 Grad sind keine ganze Leuchte</translation>
+    </message>
+    <message>
+        <source>the tilt is in another file, &quot;%1&quot;</source>
+        <translation>die Neigung steht in einer anderen Datei, „%1“</translation>
+    </message>
+    <message>
+        <source>%1 planes do not go with symmetry %2</source>
+        <translation>%1 Ebenen passen nicht zur Symmetrie %2</translation>
+    </message>
+    <message>
+        <source>planes with values span %1 degrees, not %2</source>
+        <translation>Ebenen mit Werten überspannen %1 Grad, nicht %2</translation>
+    </message>
+    <message>
+        <source>option %1 has no scene &quot;%2&quot;</source>
+        <translation>Variante %1 hat keine Szene „%2“</translation>
+    </message>
+    <message>
+        <source>option %1 has no luminaires</source>
+        <translation>Variante %1 hat keine Leuchten</translation>
+    </message>
+    <message>
+        <source>Electric light beside daylight, %1 and %2 more</source>
+        <translation>Kunstlicht neben Tageslicht, %1 und %2 weitere</translation>
+    </message>
+    <message>
+        <source>Electric light beside daylight, %1</source>
+        <translation>Kunstlicht neben Tageslicht, %1</translation>
+    </message>
+    <message>
+        <source>%1 and daylight, %2</source>
+        <translation>%1 und Tageslicht, %2</translation>
+    </message>
+    <message>
+        <source>%1: maintained illuminance %2 lx</source>
+        <translation>%1: gewartete Beleuchtungsstärke %2 lx</translation>
+    </message>
+    <message>
+        <source>%1: cylindrical illuminance %2 lx</source>
+        <translation>%1: zylindrische Beleuchtungsstärke %2 lx</translation>
+    </message>
+    <message>
+        <source>%1: uniformity %2</source>
+        <translation>%1: Gleichmäßigkeit %2</translation>
+    </message>
+    <message>
+        <source>%1: UGR at most %2</source>
+        <translation>%1: UGR höchstens %2</translation>
+    </message>
+    <message>
+        <source>%9, straight</source>
+        <translation>%9, unmittelbar</translation>
+    </message>
+    <message>
+        <source>%9, cylindrical</source>
+        <translation>%9, zylindrisch</translation>
+    </message>
+    <message>
+        <source>%9, modelling</source>
+        <translation>%9, Modelling (E_z / E_h)</translation>
+    </message>
+    <message>
+        <source>%9, melanopic EDI</source>
+        <translation>%9, melanopische EDI</translation>
+    </message>
+    <message>
+        <source>%9, melanopic DER</source>
+        <translation>%9, melanopisches DER</translation>
+    </message>
+    <message>
+        <source>all on</source>
+        <translation>alle ein</translation>
+    </message>
+    <message>
+        <source>Illuminance, electric light</source>
+        <translation>Beleuchtungsstärke, Kunstlicht</translation>
+    </message>
+    <message>
+        <source>Straight from luminaires</source>
+        <translation>Unmittelbar von Leuchten</translation>
+    </message>
+    <message>
+        <source>Cylindrical illuminance</source>
+        <translation>Zylindrische Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Modelling</source>
+        <translation>Modelling (Körperlichkeit)</translation>
+    </message>
+    <message>
+        <source>Melanopic EDI, electric light</source>
+        <translation>Melanopische EDI, Kunstlicht</translation>
+    </message>
+    <message>
+        <source>Melanopic DER, electric light</source>
+        <translation>Melanopisches DER, Kunstlicht</translation>
+    </message>
+    <message>
+        <source>Illuminance, electric light and daylight</source>
+        <translation>Beleuchtungsstärke, Kunstlicht und Tageslicht</translation>
+    </message>
+    <message>
+        <source>UGR at the eyes</source>
+        <translation>UGR an den Augen</translation>
+    </message>
+    <message>
+        <source>Along C0</source>
+        <translation>Entlang C0</translation>
+    </message>
+    <message>
+        <source>Along C90</source>
+        <translation>Entlang C90</translation>
+    </message>
+    <message>
+        <source>Lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>Colour temperature</source>
+        <translation>Farbtemperatur</translation>
+    </message>
+    <message>
+        <source>Colour rendering</source>
+        <translation>Farbwiedergabe</translation>
+    </message>
+    <message>
+        <source>Shines</source>
+        <translation>Leuchtet</translation>
+    </message>
+    <message>
+        <source>round</source>
+        <translation>rund</translation>
+    </message>
+    <message>
+        <source>ball</source>
+        <translation>Kugel</translation>
+    </message>
+    <message>
+        <source>rectangle</source>
+        <translation>Rechteck</translation>
+    </message>
+    <message>
+        <source>Holds</source>
+        <translation>Gilt</translation>
+    </message>
+    <message>
+        <source>by daylight</source>
+        <translation>nach Tageslicht</translation>
+    </message>
+    <message>
+        <source>Dims</source>
+        <translation>Dimmt</translation>
+    </message>
+    <message>
+        <source>Below</source>
+        <translation>Unter</translation>
+    </message>
+    <message>
+        <source>Price of a kWh</source>
+        <translation>Preis einer kWh</translation>
+    </message>
+    <message>
+        <source>Currency</source>
+        <translation>Währung</translation>
+    </message>
+    <message>
+        <source>CO2 of a kWh</source>
+        <translation>CO2 einer kWh</translation>
+    </message>
+    <message>
+        <source>of what shines; 0: a point</source>
+        <translation>von dem, was leuchtet; 0: ein Punkt</translation>
+    </message>
+    <message>
+        <source>of what shines</source>
+        <translation>von dem, was leuchtet</translation>
+    </message>
+    <message>
+        <source>of what shines; its sides shine, too</source>
+        <translation>von dem, was leuchtet; die Seiten leuchten mit</translation>
+    </message>
+    <message>
+        <source>with its gear</source>
+        <translation>mit Betriebsgerät</translation>
+    </message>
+    <message>
+        <source>while it gives no light</source>
+        <translation>solange sie kein Licht gibt</translation>
+    </message>
+    <message>
+        <source>of its lamps; 0: photometry is absolute</source>
+        <translation>ihrer Lampen; 0: absolute Photometrie</translation>
+    </message>
+    <message>
+        <source>what is left of its light when it is maintained (EN 12464-1)</source>
+        <translation>was von ihrem Licht bleibt, wenn gewartet wird (EN 12464-1)</translation>
+    </message>
+    <message>
+        <source>correlated; 0: not known</source>
+        <translation>ähnlichste; 0: nicht bekannt</translation>
+    </message>
+    <message>
+        <source>general index Ra (CIE 13); 0: not known</source>
+        <translation>allgemeiner Index Ra (CIE 13); 0: nicht bekannt</translation>
+    </message>
+    <message>
+        <source>form of what shines</source>
+        <translation>Form dessen, was leuchtet</translation>
+    </message>
+    <message>
+        <source>#rrggbb, of drawings only</source>
+        <translation>#rrggbb, nur für Zeichnungen</translation>
+    </message>
+    <message>
+        <source>of what shines, above the floor</source>
+        <translation>von dem, was leuchtet, über dem Boden</translation>
+    </message>
+    <message>
+        <source>counter-clockwise: where C0 looks</source>
+        <translation>gegen den Uhrzeigersinn: wohin C0 blickt</translation>
+    </message>
+    <message>
+        <source>that straight down is raised towards C0; 90 looks level</source>
+        <translation>um die das Lot zu C0 hin gehoben ist; 90 blickt waagrecht</translation>
+    </message>
+    <message>
+        <source>of its light</source>
+        <translation>ihres Lichts</translation>
+    </message>
+    <message>
+        <source>circuits go below their level as far as their control has them do by daylight</source>
+        <translation>Stromkreise gehen unter ihre Stufe, so weit ihre Steuerung es bei Tageslicht tut</translation>
+    </message>
+    <message>
+        <source>may run over midnight</source>
+        <translation>darf über Mitternacht gehen</translation>
+    </message>
+    <message>
+        <source>on the open ground</source>
+        <translation>im Freien</translation>
+    </message>
+    <message>
+        <source>as ISO 4217</source>
+        <translation>nach ISO 4217</translation>
+    </message>
+    <message>
+        <source>equivalent</source>
+        <translation>Äquivalent</translation>
+    </message>
+    <message>
+        <source>EN 12464-1 lighting of indoor work places, common tasks</source>
+        <translation>EN 12464-1 Beleuchtung von Arbeitsstätten innen, häufige Aufgaben</translation>
+    </message>
+    <message>
+        <source>Values, tables and lines are from memory: check them against the edition. Rooms are judged by what they are for; their plane stands for the task area, its observers for the people. Colour rendering and surrounding areas are not judged</source>
+        <translation>Werte, Tabellen und Zeilen sind aus dem Gedächtnis: an der Ausgabe prüfen. Räume werden nach ihrem Zweck beurteilt; ihre Ebene steht für den Bereich der Sehaufgabe, ihre Beobachter für die Menschen. Farbwiedergabe und Umgebungsbereiche werden nicht beurteilt</translation>
+    </message>
+    <message>
+        <source>Offices: writing, typing, reading, data processing</source>
+        <translation>Büros: Schreiben, Lesen, Datenverarbeitung</translation>
+    </message>
+    <message>
+        <source>Conference and meeting rooms</source>
+        <translation>Konferenz- und Besprechungsräume</translation>
+    </message>
+    <message>
+        <source>Classrooms, general</source>
+        <translation>Unterrichtsräume, allgemein</translation>
+    </message>
+    <message>
+        <source>Libraries, reading areas</source>
+        <translation>Büchereien, Lesebereiche</translation>
+    </message>
+    <message>
+        <source>Workshops, fine work</source>
+        <translation>Werkstätten, feine Arbeit</translation>
+    </message>
+    <message>
+        <source>Sales areas</source>
+        <translation>Verkaufsbereiche</translation>
+    </message>
+    <message>
+        <source>Wards, general light</source>
+        <translation>Krankenzimmer, Allgemeinbeleuchtung</translation>
+    </message>
+    <message>
+        <source>Entrance halls</source>
+        <translation>Eingangshallen</translation>
+    </message>
+    <message>
+        <source>Corridors</source>
+        <translation>Flure</translation>
+    </message>
+    <message>
+        <source>Store rooms</source>
+        <translation>Lagerräume</translation>
+    </message>
+    <message>
+        <source>Illuminance by electric light alone, luminaires as the scene has them and as they are maintained, all interreflection included (EN 12464-1: maintained illuminance).</source>
+        <translation>Beleuchtungsstärke durch Kunstlicht allein, Leuchten wie in der Szene und gewartet, mit aller Interreflexion (EN 12464-1: Wartungswert).</translation>
+    </message>
+    <message>
+        <source>corridors</source>
+        <translation>Flure und Gänge</translation>
+    </message>
+    <message>
+        <source>filing, copying; reception desks</source>
+        <translation>Ablegen, Kopieren; Empfang</translation>
+    </message>
+    <message>
+        <source>writing, reading, meetings</source>
+        <translation>Schreiben, Lesen, Besprechungen</translation>
+    </message>
+    <message>
+        <source>technical drawing</source>
+        <translation>Technisches Zeichnen</translation>
+    </message>
+    <message>
+        <source>Mean of the illuminances of all upright planes at a place, at the height of eyes: what lights faces (EN 12464-1).</source>
+        <translation>Mittel der Beleuchtungsstärken aller senkrechten Ebenen an einem Ort in Augenhöhe: was Gesichter beleuchtet (EN 12464-1).</translation>
+    </message>
+    <message>
+        <source>least where people are</source>
+        <translation>mindestens, wo Menschen sind</translation>
+    </message>
+    <message>
+        <source>where people talk to each other: offices, meetings, teaching</source>
+        <translation>wo Menschen miteinander sprechen: Büros, Besprechungen, Unterricht</translation>
+    </message>
+    <message>
+        <source>Cylindrical over horizontal illuminance at the same place: how well faces and forms show (EN 12464-1).</source>
+        <translation>Zylindrische durch waagrechte Beleuchtungsstärke am selben Ort: wie gut Gesichter und Formen sich zeigen (EN 12464-1).</translation>
+    </message>
+    <message>
+        <source>below it light comes too much from above</source>
+        <translation>darunter kommt das Licht zu sehr von oben</translation>
+    </message>
+    <message>
+        <source>above it forms look flat</source>
+        <translation>darüber wirken Formen flach</translation>
+    </message>
+    <message>
+        <source>Unified glare rating of the luminaires that an eye sees, against what surfaces send to it (CIE 117:1995).</source>
+        <translation>Blendwert der Leuchten, die ein Auge sieht, gegen das, was Flächen ihm senden (CIE 117:1995).</translation>
+    </message>
+    <message>
+        <source>limit for technical drawing</source>
+        <translation>Grenze für technisches Zeichnen</translation>
+    </message>
+    <message>
+        <source>limit for offices, meetings, teaching</source>
+        <translation>Grenze für Büros, Besprechungen, Unterricht</translation>
+    </message>
+    <message>
+        <source>limit for shops, receptions, kitchens</source>
+        <translation>Grenze für Läden, Empfang, Küchen</translation>
+    </message>
+    <message>
+        <source>limit for stores, washrooms</source>
+        <translation>Grenze für Lager, Waschräume</translation>
+    </message>
+    <message>
+        <source>limit for corridors</source>
+        <translation>Grenze für Flure</translation>
+    </message>
+    <message>
+        <source>Illuminance by daylight of a moment and by electric light together, circuits as their control has them do beside it.</source>
+        <translation>Beleuchtungsstärke durch Tageslicht eines Zeitpunkts und Kunstlicht zusammen, Stromkreise wie ihre Steuerung sie daneben hält.</translation>
+    </message>
+    <message>
+        <source>The file gives no power.</source>
+        <translation>Die Datei nennt keine Leistung.</translation>
+    </message>
+    <message>
+        <source>The file gives no colour temperature.</source>
+        <translation>Die Datei nennt keine Farbtemperatur.</translation>
+    </message>
+    <message>
+        <source>The file is cut off: ask the maker for a whole one</source>
+        <translation>Die Datei ist abgeschnitten: den Hersteller um eine ganze bitten</translation>
+    </message>
+    <message>
+        <source>The file is cut off, or no EULUMDAT: ask the maker for a whole one</source>
+        <translation>Die Datei ist abgeschnitten oder kein EULUMDAT: den Hersteller um eine ganze bitten</translation>
+    </message>
+    <message>
+        <source>Correct the value, or ask the maker for a sound file</source>
+        <translation>Den Wert berichtigen oder den Hersteller um eine heile Datei bitten</translation>
+    </message>
+    <message>
+        <source>Ask the maker for a sound file</source>
+        <translation>Den Hersteller um eine heile Datei bitten</translation>
+    </message>
+    <message>
+        <source>it gives no light in any direction</source>
+        <translation>sie gibt in keine Richtung Licht</translation>
+    </message>
+    <message>
+        <source>more numbers follow than there are directions</source>
+        <translation>es folgen mehr Zahlen, als es Richtungen gibt</translation>
+    </message>
+    <message>
+        <source>Counts of angles and values do not agree: ask the maker for a sound file</source>
+        <translation>Anzahlen von Winkeln und Werten stimmen nicht überein: den Hersteller um eine heile Datei bitten</translation>
+    </message>
+    <message>
+        <source>there is no line TILT=</source>
+        <translation>es gibt keine Zeile TILT=</translation>
+    </message>
+    <message>
+        <source>An IES file has one before its numbers: check that it is one</source>
+        <translation>Eine IES-Datei hat eine vor ihren Zahlen: prüfen, ob es eine ist</translation>
+    </message>
+    <message>
+        <source>Place some, or read a photometric file first</source>
+        <translation>Erst welche setzen oder eine photometrische Datei lesen</translation>
+    </message>
+    <message>
+        <source>Name one of its scenes, or none to ask all</source>
+        <translation>Eine ihrer Szenen nennen oder keine, um alle zu fragen</translation>
+    </message>
+    <message>
+        <source>Lay a reference plane into the room first</source>
+        <translation>Erst eine Bezugsebene in den Raum legen</translation>
+    </message>
+    <message>
+        <source>it has no points</source>
+        <translation>sie hat keine Punkte</translation>
+    </message>
+    <message>
+        <source>luminaires of this kind give it no light</source>
+        <translation>Leuchten dieser Art geben ihr kein Licht</translation>
+    </message>
+    <message>
+        <source>Choose another kind, or aim them</source>
+        <translation>Eine andere Art wählen oder sie ausrichten</translation>
+    </message>
+    <message>
+        <source>more luminaires would be needed than can hang there</source>
+        <translation>es bräuchte mehr Leuchten, als dort hängen können</translation>
+    </message>
+    <message>
+        <source>Choose a kind that gives more light</source>
+        <translation>Eine Art wählen, die mehr Licht gibt</translation>
+    </message>
+    <message>
+        <source>electric light over the planes, all luminaires on and blinds closed, cylindrical 1.2 m high</source>
+        <translation>Kunstlicht auf den Ebenen, alle Leuchten ein und Behänge zu, zylindrisch in 1,2 m Höhe</translation>
+    </message>
+    <message>
+        <source>glare of luminaires at the observers, all of them on and blinds closed</source>
+        <translation>Blendung durch Leuchten an den Beobachtern, alle ein und Behänge zu</translation>
+    </message>
 </context>
 </TS>
