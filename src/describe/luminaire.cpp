@@ -9,8 +9,7 @@ using namespace model;
 namespace {
 
 using Planes = LuminaireType::Planes;
-constexpr Word kPlanes[] = {
-    {"C", Planes::c_gamma, "C, \u03b3"}, {"B", Planes::b_beta, "B, \u03b2"}, {"A", Planes::a_alpha, "A, \u03b1"}};
+constexpr Word kPlanes[] = {{"C", Planes::c_gamma}, {"B", Planes::b_beta}, {"A", Planes::a_alpha}};
 using Shines = LuminaireType::Opening;
 constexpr Word kOpenings[] = {{"rectangle", Shines::rectangle, "rectangle"},
                               {"ellipse", Shines::ellipse, "round"},

@@ -59,13 +59,28 @@ int window_wall(const Room& room) {
     return longest;
 }
 
+bool has_luminaires(const Option& option, const Id& circuit) {
+    return std::ranges::any_of(option.luminaires, [&](const Luminaire& l) { return l.circuit == circuit; });
+}
+
+// A plain power over a plane of the room: what is asked of it holds for the luminaires that take its place.
+const Lighting* plain_light(const Option& option, const Id& room) {
+    for (const Lighting& l : option.lighting) {
+        const ReferencePlane* plane = find(option.planes, l.plane);
+        if (plane != nullptr && plane->room == room && !has_luminaires(option, l.id)) return &l;
+    }
+    return nullptr;
+}
+
 Id add_circuit(Option& option, const Id& room, const std::vector<Id>& luminaires, const std::string& name) {
     const ReferencePlane* plane = plane_of(option, room);
     Lighting circuit;
+    circuit.target = 500;
+    if (const Lighting* plain = plain_light(option, room)) circuit = *plain;
+    circuit.area.clear();
     circuit.id = unused_id(option.lighting, "circuit");
     circuit.name = name.empty() ? "Circuit " + std::to_string(option.lighting.size() + 1) : name;
     circuit.plane = plane->id;
-    circuit.target = 500;
     Vec2 middle{0, 0};
     for (const Id& id : luminaires) {
         Luminaire& l = *find(option.luminaires, id);
@@ -83,6 +98,12 @@ void drop_empty_circuits(Option& option, const std::set<Id>& among) {
     for (const Id& id : among)
         if (std::ranges::none_of(option.luminaires, [&](const Luminaire& l) { return l.circuit == id; }))
             remove_circuit(option, id);
+}
+
+// Luminaires took its place.
+void drop_plain_light(Option& option, const Id& room, const std::vector<Id>& made) {
+    if (made.empty()) return;
+    while (const Lighting* plain = plain_light(option, room)) remove_circuit(option, Id(plain->id));
 }
 
 }  // namespace
@@ -225,6 +246,7 @@ std::vector<Id> circuits_by_rows(Option& option, const Id& id) {
     }
     finish();
     drop_empty_circuits(option, before);
+    drop_plain_light(option, id, made);
     return made;
 }
 
@@ -239,9 +261,16 @@ std::optional<Id> circuit_of(Option& option, const std::vector<Id>& luminaires) 
     }
     if (luminaires.empty() || plane_of(option, room) == nullptr) return {};
     const auto place = find_room(static_cast<const Option&>(option), room);
+    const auto all_of_room = [&] {
+        return std::ranges::all_of(option.luminaires, [&](const Luminaire& l) {
+            const Room* in = room_of(option, l);
+            return in == nullptr || in->id != room || std::ranges::find(luminaires, l.id) != luminaires.end();
+        });
+    }();
     const Id made =
         add_circuit(option, room, luminaires, place.room->name + ", " + std::to_string(option.lighting.size() + 1));
     drop_empty_circuits(option, before);
+    if (all_of_room) drop_plain_light(option, room, {made});
     return made;
 }
 

@@ -34,8 +34,9 @@ std::vector<model::Luminaire> luminaire_field(const model::Luminaire& like, cons
 std::pair<int, int> field_of(const model::Room& room, int count);
 
 /// Luminaires of a room into circuits by their distance from its windows: rows parallel to the wall with most glass;
-/// each gets a sensor under its middle on the room's plane. Circuits of that room that lose their last luminaire go.
-/// The ids of those made; none where the room has no plane or no luminaires.
+/// each gets a sensor under its middle on the room's plane. Circuits of that room that lose their last luminaire go,
+/// and plain power over its planes, whose target and control they take over. The ids of those made; none where the room
+/// has no plane or no luminaires.
 std::vector<model::Id> circuits_by_rows(model::Option& option, const model::Id& room);
 /// A new circuit of these luminaires, over the plane of their room.
 std::optional<model::Id> circuit_of(model::Option& option, const std::vector<model::Id>& luminaires);

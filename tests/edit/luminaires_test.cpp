@@ -87,8 +87,16 @@ TEST(LuminairesPlaced, on_a_wall_it_looks_into_the_room_and_on_a_table_it_stands
 
 TEST(LuminairesPlaced, rows_parallel_to_the_windows_become_circuits) {
     Option o = with_field(3, 2);
+    // What stood for light there until now tells what is wanted.
+    Lighting plain;
+    plain.id = "plain";
+    plain.plane = "plane";
+    plain.target = 350;
+    o.lighting = {plain};
     const auto made = edit::circuits_by_rows(o, "room");
     ASSERT_EQ(made.size(), 2u);
+    ASSERT_EQ(o.lighting.size(), 2u) << "the plain power is gone";
+    EXPECT_EQ(o.lighting[0].target, 350);
     // The window is in the wall y = 0: the first row is the one by it, its sensor under its middle.
     for (const Luminaire& l : o.luminaires) EXPECT_EQ(l.circuit, made[l.at.y < 3 ? 0 : 1]);
     EXPECT_NEAR(o.lighting[0].sensor.y, 1.5, 1e-9);

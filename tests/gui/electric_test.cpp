@@ -61,6 +61,7 @@ class ElectricUse : public ::testing::Test {
             const auto map = window->desktop().maps().map(Shown::electric);
             return map.settled && !map.layers.empty();
         }));
+        QTest::qWait(300);  // the page is built anew for the new circuits
     }
     double mean_shown(Shown shown) {
         const auto map = window->desktop().maps().map(shown);

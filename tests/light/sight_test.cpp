@@ -6,6 +6,7 @@
 
 #include <cmath>
 
+#include "base/random.h"
 #include "light/picture_filter.h"
 #include "support.h"
 #include "validation/scenes.h"

@@ -23,6 +23,8 @@ using namespace model;
 
 namespace {
 
+constexpr int kNameWidth = 150;  // pixels, beside what a circuit gives
+
 QFormLayout* form_of(QVBoxLayout& column) {
     auto* host = new QWidget(column.parentWidget());
     auto* form = new QFormLayout(host);
@@ -236,7 +238,9 @@ void ScenesPage::add_circuit(QVBoxLayout& column, size_t index) {
     rows->setContentsMargins(space::small, 0, space::small, 0);
     rows->setSpacing(0);
     auto* top = new QHBoxLayout;
-    auto* name = new QLabel(name_of(circuit.name), host);
+    auto* name = new QLabel(host);
+    name->setText(name->fontMetrics().elidedText(name_of(circuit.name), Qt::ElideRight, kNameWidth));
+    name->setToolTip(name_of(circuit.name));
     top->addWidget(name, 1);
     auto* gives = new QLabel(host);
     gives->setProperty("role", QStringLiteral("small"));
@@ -325,7 +329,7 @@ void ScenesPage::add_forming(QVBoxLayout& column) {
 }
 
 void ScenesPage::add_figures(QVBoxLayout& column) {
-    heading(column, QObject::tr("What comes of it"));
+    heading(column, QObject::tr("By electric light"));
     figures_ = label(QString(), nullptr, column.parentWidget());
     figures_->setObjectName(QStringLiteral("scene-figures"));
     figures_->setTextFormat(Qt::RichText);

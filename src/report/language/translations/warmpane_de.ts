@@ -14820,10 +14820,6 @@ Quelle: %4</translation>
         <translation>Erst Leuchten auf dem Blatt wählen: eine anklicken, Umschalt nimmt dazu</translation>
     </message>
     <message>
-        <source>What comes of it</source>
-        <translation>Was daraus wird</translation>
-    </message>
-    <message>
         <source>Light is being traced…</source>
         <translation>Licht wird verfolgt…</translation>
     </message>
@@ -15465,6 +15461,10 @@ Quelle: %4</translation>
     <message>
         <source>glare of luminaires at the observers, all of them on and blinds closed</source>
         <translation>Blendung durch Leuchten an den Beobachtern, alle ein und Behänge zu</translation>
+    </message>
+    <message>
+        <source>By electric light</source>
+        <translation>Durch Kunstlicht</translation>
     </message>
 </context>
 </TS>
