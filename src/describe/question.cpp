@@ -307,7 +307,9 @@ void describe_glare(Describer& d, Question& q) {
     d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
              [&](Describer& in) { describe_eye(in, q.picture); });
     describe_lens(d, q.picture);
-    d.text({.key = "scene", .meaning = "id of a scene of light, whose luminaires shine beside daylight"}, q.scene);
+    d.text({.key = "scene",
+            .meaning = "id of a scene of light, whose luminaires shine beside daylight; *: all luminaires"},
+           q.scene);
     d.only(when("of", q.picture.of, kOf, {Of::wavelengths}), [&] { describe_bands(d, q); });
     describe_sources(d, q.picture.rule);
 }

@@ -224,6 +224,12 @@ Building moved(const Building& building, const Wishes& wishes) {
     Building out = building;
     const double a = radians(wishes.turn), c = std::cos(a), s = std::sin(a);
     const auto move = [&](Vec3& p) { p = Vec3{c * p.x - s * p.y, s * p.x + c * p.y, p.z} + wishes.offset; };
+    for (Lamp& lamp : out.lamps) {
+        const Vec3 tip = lamp.at + lamp.ahead, top = lamp.at + lamp.up;
+        Vec3 at = lamp.at, ahead = tip, up = top;
+        for (Vec3* p : {&at, &ahead, &up}) move(*p);
+        lamp.at = at, lamp.ahead = ahead - at, lamp.up = up - at;
+    }
     for (Level& level : out.levels) level.elevation += wishes.offset.z;
     for (Space& space : out.spaces)
         for (Ring& ring : space.faces)
@@ -269,6 +275,7 @@ Arranged arrange(const Building& given, const Wishes& wishes) {
     make_rooms(building, wishes, out, rooms);
     place_openings(building, wishes, rooms, out);
     place_bodies(building, wishes, rooms, out);
+    place_lamps(building, rooms, out);
     for (const RoomInMaking& made : rooms) out.storeys[made.storey].rooms.push_back(made.room);
     fit_heights(out);
     tell_apart(out.origins);

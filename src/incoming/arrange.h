@@ -24,6 +24,8 @@ struct Arranged {
     std::vector<model::Storey> storeys;
     std::vector<model::Shape> shapes;
     std::vector<model::Thing> things;  ///< copies of the shapes
+    std::vector<model::LuminaireType> luminaire_types;
+    std::vector<model::Luminaire> luminaires;
     std::vector<model::Material> materials;
     std::vector<model::Origin> origins;
     std::optional<double> outer_wall;

@@ -21,6 +21,9 @@ void fit_heights(Arranged& out);
 void place_bodies(const Building& building, const Wishes& wishes, const std::vector<RoomInMaking>& rooms,
                   Arranged& out);
 
+// place_lamps.cpp
+void place_lamps(const Building& building, const std::vector<RoomInMaking>& rooms, Arranged& out);
+
 /// The building as it lies in the drawing.
 Building moved(const Building& building, const Wishes& wishes);
 /// The material of ours for something of the file; empty: by type.

@@ -10,6 +10,7 @@
 #include "incoming/account.h"
 #include "incoming/ring.h"
 #include "model/arrival.h"
+#include "model/luminaire.h"
 
 namespace wp::incoming {
 
@@ -54,6 +55,14 @@ struct Substance {
     bool is_glass = false;
 };
 
+/// A luminaire.
+struct Lamp {
+    std::string id, name;
+    Vec3 at;                           ///< of what shines
+    Vec3 ahead{1, 0, 0}, up{0, 0, 1};  ///< unit: where C 0 looks, and away from straight down
+    model::LuminaireType type;         ///< without an id
+};
+
 /// An open or closed line of a drawing, in the layer's plane.
 struct Line {
     std::string layer;
@@ -72,6 +81,7 @@ struct Building {
     std::vector<Space> spaces;
     std::vector<Hole> holes;
     std::vector<Body> bodies;
+    std::vector<Lamp> lamps;
     std::vector<Substance> substances;
     std::vector<Line> lines;
     Account account;

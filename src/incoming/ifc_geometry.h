@@ -29,6 +29,8 @@ class IfcGeometry {
     /// What could not be read, by type, since it was asked last.
     std::set<std::string> take_unread();
 
+    /// Of an IfcAxis2Placement3D, metres.
+    Frame axes(uint64_t id) const { return axes3(id); }
     Vec3 point(uint64_t id) const;
     Vec3 direction(uint64_t id, Vec3 otherwise) const;
 

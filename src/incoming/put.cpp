@@ -34,6 +34,7 @@ class Putter {
         take_shapes();
         for (const Storey& storey : in_.storeys) take_storey(storey);
         for (const Thing& thing : in_.things) take_thing(thing);
+        take_luminaires();
         remove_gone();
         drop_empty_storeys();
         edit::lay_planes(option_, out_.rooms, {});
@@ -260,6 +261,38 @@ class Putter {
         option_.things.push_back(std::move(thing));
     }
 
+    // A kind of that name that gives the same light is the same kind.
+    Id luminaire_type(const Id& arrived) {
+        const LuminaireType* type = find(in_.luminaire_types, arrived);
+        if (type == nullptr) return {};
+        for (const LuminaireType& own : project_.luminaire_types)
+            if (own.name == type->name && own.candela == type->candela) return own.id;
+        LuminaireType fresh_one = *type;
+        fresh_one.id = unused_id(project_.luminaire_types, "luminaire");
+        project_.luminaire_types.push_back(fresh_one);
+        return fresh_one.id;
+    }
+    void take_luminaires() {
+        for (const Luminaire& arrived : in_.luminaires) {
+            Luminaire l = arrived;
+            l.type = luminaire_type(arrived.type);
+            l.storey = arrived.storey.empty() ? Id() : storeys_[arrived.storey];
+            const Id known = before(arrived.id);
+            if (Luminaire* own = find(option_.luminaires, known)) {
+                note(arrived.id, known);
+                l.id = own->id, l.circuit = own->circuit;
+                const bool same = *own == l;
+                *own = std::move(l);
+                if (!same) ++out_.updated, out_.account.changed(own->name, "it hangs elsewhere, or is of another kind");
+                continue;
+            }
+            l.id = fresh("light");
+            note(arrived.id, l.id);
+            ++out_.added;
+            option_.luminaires.push_back(std::move(l));
+        }
+    }
+
     // What came from the file and is in it no more.
     void remove_gone() {
         const auto gone = [&](const Id& id) { return olds_.contains(id) && !here_.contains(id); };
@@ -282,6 +315,7 @@ class Putter {
             drop(storey.voids);
         }
         drop(option_.things);
+        drop(option_.luminaires);
         std::erase_if(project_.shapes, [&](const Shape& shape) {
             return std::ranges::none_of(project_.options, [&](const Option& o) {
                 return std::ranges::any_of(o.things, [&](const Thing& t) { return t.shape == shape.id; });

@@ -10,6 +10,7 @@
 
 #include "geometry/polygon.h"
 #include "incoming/ifc_geometry.h"
+#include "incoming/ifc_lamp.h"
 #include "incoming/ifc_matter.h"
 #include "incoming/reader.h"
 
@@ -126,6 +127,7 @@ class Ifc {
         if (reading_.cancel.requested()) return cancelled_fault(reading_.path);
         read_holes();
         read_bodies();
+        read_lamps();
         if (reading_.cancel.requested()) return cancelled_fault(reading_.path);
         if (out_.spaces.empty()) {
             out_.account.left_out("IFC", "it has no spaces: walls and slabs stand as surroundings, no rooms were made");
@@ -408,6 +410,45 @@ class Ifc {
             body.mesh = mesh_of(rings);
             out_.bodies.push_back(std::move(body));
         }
+    }
+
+    void read_lamps() {
+        for (const uint64_t id : file_.of_type("IFCLIGHTFIXTURE")) add_lamp(id);
+        // Of IFC 2x3 a flow terminal is a luminaire where its shape has a source of light.
+        for (const uint64_t id : file_.of_type("IFCFLOWTERMINAL"))
+            if (light_source(file_.get(id).at(6).as_reference()) != 0) add_lamp(id);
+    }
+    void add_lamp(uint64_t id) {
+        const auto product = file_.get(id);
+        const Frame placed = geometry_.placement(product.at(5).as_reference());
+        Lamp lamp;
+        lamp.id = product.at(0).as_text();
+        lamp.name = name_of(product, id);
+        lamp.at = placed.origin;
+        lamp.ahead = placed.x;
+        lamp.up = placed.z;
+        const uint64_t source = light_source(product.at(6).as_reference());
+        LampLight light = source != 0 ? lamp_light(file_, source) : LampLight{};
+        if (light.position != 0) {
+            const Frame own = placed.within(geometry_.axes(light.position));
+            lamp.at = own.origin, lamp.ahead = own.x, lamp.up = own.z;
+        }
+        lamp.type = std::move(light.type);
+        if (lamp.type.name.empty())
+            lamp.type.name = product.at(4).as_text().empty() ? "Luminaire of the file" : product.at(4).as_text();
+        lamp.type.source = "IFC";
+        if (light.is_assumed)
+            out_.account.changed(
+                lamp.name,
+                "the file tells no intensities: it shines evenly downwards until a photometric file is given");
+        out_.lamps.push_back(std::move(lamp));
+    }
+    // Of a product's shape the source that is told by intensities; 0: none.
+    uint64_t light_source(uint64_t shape) const {
+        for (const uint64_t representation : file_.get(shape).at(2).as_references())
+            for (const uint64_t item : file_.get(representation).at(3).as_references())
+                if (file_.get(item).type == "IFCLIGHTSOURCEGONIOMETRIC") return item;
+        return 0;
     }
 
     void read_bodies() {

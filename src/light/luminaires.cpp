@@ -2,6 +2,7 @@
 #include "light/luminaires.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 
@@ -26,6 +27,50 @@ Vec3 PlacedLuminaire::place(double u, double v, double w) const {
         return at;  // from outside a ball shines as its middle would
     }
     return at + x * px + y * py + z * ((w - 0.5) * depth);
+}
+
+namespace {
+
+using Form = model::LuminaireType::Opening;
+
+// As it is drawn in pictures.
+Form drawn_as(const PlacedLuminaire& l) {
+    return l.opening == Form::ellipse && l.depth > 0 ? Form::rectangle : l.opening;
+}
+
+}  // namespace
+
+std::optional<double> PlacedLuminaire::meets(Vec3 from, Vec3 along) const {
+    const Vec3 o = own(from - at), d = own(along);
+    if (opening == Form::ball) {
+        const double r = std::max({size_x, size_y, depth}) / 2, b = dot(o, d), c = dot(o, o) - r * r, root = b * b - c;
+        if (!(r > 0) || root < 0 || -b - std::sqrt(root) <= 0) return {};
+        return -b - std::sqrt(root);
+    }
+    if (!(size_x > 0) || !(size_y > 0)) return {};
+    if (depth <= 0) {
+        if (!(std::fabs(d.z) > 1e-9)) return {};
+        const double t = -o.z / d.z, px = (o.x + t * d.x) * 2 / size_x, py = (o.y + t * d.y) * 2 / size_y;
+        const bool inside =
+            opening == Form::ellipse ? px * px + py * py <= 1 : std::fabs(px) <= 1 && std::fabs(py) <= 1;
+        return t > 0 && inside ? std::optional(t) : std::nullopt;
+    }
+    double near = 0, far = 1e9;
+    for (const auto& [p, q, half] : {std::array{o.x, d.x, size_x / 2}, {o.y, d.y, size_y / 2}, {o.z, d.z, depth / 2}}) {
+        if (std::fabs(q) < 1e-12) {
+            if (std::fabs(p) > half) return {};
+            continue;
+        }
+        const double a = (-half - p) / q, b = (half - p) / q;
+        near = std::max(near, std::min(a, b));
+        far = std::min(far, std::max(a, b));
+    }
+    return near > 0 && near < far ? std::optional(near) : std::nullopt;
+}
+
+double PlacedLuminaire::luminance(Vec3 away) const {
+    const double area = photometry::luminous_area(drawn_as(*this), size_x, size_y, depth, own(away));
+    return area > 1e-9 ? candela(away) / area : 0;
 }
 
 double Receiver::share(Vec3 towards) const {

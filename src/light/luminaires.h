@@ -27,6 +27,11 @@ struct PlacedLuminaire {
     Vec3 own(Vec3 direction) const { return {dot(direction, x), dot(direction, y), dot(direction, z)}; }
     /// cd towards a unit direction.
     double candela(Vec3 away) const { return by * light->candela(own(away)); }
+    /// Where a ray meets what shines, metres along it; a round one with sides is met as the box around it. None of a
+    /// point.
+    std::optional<double> meets(Vec3 from, Vec3 along) const;
+    /// cd/m2 of that, towards a unit direction: so that all of it sends what its intensity is.
+    double luminance(Vec3 away) const;
     /// A place of what shines, u, v and w in [0, 1): all are alike.
     Vec3 place(double u, double v, double w) const;
 };
@@ -56,6 +61,10 @@ class Luminaires {
         std::vector<double> doubt;
     };
     Direct direct(Vec3 at, int space, const Receiver& receiver, Tally& tally) const;
+
+    /// What is seen of luminaires along a ray: cd/m2 by state, by source; see takes source and luminance.
+    template <class See>
+    void seen(Vec3 from, Vec3 along, See&& see) const;
 
     /// A few looks towards luminaires from a place that a path met: see takes source and share, whose expected sum is
     /// the illuminance there by states (of a glossy place: times the density of its lobe).
@@ -103,6 +112,18 @@ class Luminaires {
     std::vector<Mirror> mirrors_;
     std::vector<std::vector<Candidate>> candidates_;  // by space, outdoors last
 };
+
+template <class See>
+void Luminaires::seen(Vec3 from, Vec3 along, See&& see) const {
+    for (const PlacedLuminaire& l : all_) {
+        const auto meets = l.meets(from, along);
+        if (!meets) continue;
+        const double luminance = l.luminance(-along);
+        if (!(luminance > 0)) continue;
+        const Vec3 place = from + along * *meets;
+        see(l.source, scene_.seen_through(from.as<float>(), place.as<float>(), 1e-3f) * static_cast<float>(luminance));
+    }
+}
 
 template <class Weigh, class See>
 void Luminaires::look(Vec3f at_f, int space, Weigh&& weigh, random::Stream& stream, size_t choice, Tally& tally,

@@ -102,6 +102,9 @@ class Drawing {
         while ((wide_ / stride_) * (high_ / stride_) > kCoarse) stride_ *= 2;
         const Daylight& sky = task.daylight;
         has_sun_ = sky.sun_lux > 0 && sky.sun.z > 0;
+        if (task.luminaires.empty()) return;
+        luminaires_.emplace(*task.scene, task.luminaires);
+        lamps_ = {&*luminaires_, &task.shares, &task.bands_of_sources};
     }
 
     Picture run(const Cancel& cancel, const PictureStep& step) {
@@ -260,6 +263,7 @@ class Drawing {
         PictureSink sink{*task_.scene, task_.daylight, sun(part), veils_.part(part), tally};
         // A first look cannot wait for what is worth its while later only.
         if (!coarse) sink.memory = {&memories_[part], &asked};
+        sink.lamps = lamps_;
         Tracer<random::Stream, PictureSink> tracer(*task_.scene, sink, Guidance::openings);
         each_pixel(tile, [&](size_t x, size_t y) {
             if (coarse && !is_coarse(x, y)) return;
@@ -270,7 +274,7 @@ class Drawing {
                 random::hash(static_cast<uint32_t>(at), task_.seed) % 1024 + static_cast<uint32_t>(part);
             for (uint32_t i = done_[at]; i < target && !cancel.requested(); ++i) {
                 if (task_.scene->choices() > 1) tracer.choose(sink.choose(first_choice + i * Picture::kParts));
-                sample(tracer, static_cast<double>(x), static_cast<double>(y), random::Stream(seed, i));
+                sample(tracer, sink, static_cast<double>(x), static_cast<double>(y), random::Stream(seed, i));
                 answer(tracer, sink, asked, learned);
             }
             const float over = task_.of == PictureOf::luminance ? kEyeWeight : 1.0f;
@@ -280,12 +284,19 @@ class Drawing {
         tally += tracer.tally();
     }
     template <class Tracing>
-    void sample(Tracing& tracer, double x, double y, random::Stream stream) {
+    void sample(Tracing& tracer, PictureSink& sink, double x, double y, random::Stream stream) const {
         const random::Pair place = stream.next();
         const auto ray =
             ray_at(task_.lens, task_.pose, {x + static_cast<double>(place.u), y + static_cast<double>(place.v)});
         if (!ray) return;
         const Vec3f from = ray->from.as<float>(), along = ray->along.as<float>();
+        if (task_.of == PictureOf::luminance && luminaires_) {
+            Trail straight;
+            if (has_choices()) straight.states = task_.scene->share_of(sink.choice);
+            luminaires_->seen(ray->from, ray->along, [&](size_t source, const ByState& luminance) {
+                sink.add(kEyeWeight, source, luminance, straight);
+            });
+        }
         if (task_.of == PictureOf::luminance) return tracer.from_ray(from, along, kEyeWeight, stream);
         if (const auto place_seen = matt_place(from, along))
             tracer.from_point(place_seen->at, place_seen->normal, place_seen->space, 1, stream);
@@ -486,6 +497,8 @@ class Drawing {
     std::vector<SunJoins> joins_;
     std::vector<RememberedLight> memories_;  // by part
     PictureVeils veils_;
+    std::optional<Luminaires> luminaires_;
+    PictureLamps lamps_;
     bool has_sun_ = false, is_sure_ = false;
     std::mutex mutex_;
 };

@@ -10,6 +10,7 @@
 #include "base/progress.h"
 #include "light/daylight.h"
 #include "light/lens.h"
+#include "light/luminaires.h"
 #include "light/scene.h"
 #include "light/trail.h"
 
@@ -34,6 +35,11 @@ struct PictureTask {
     /// Wanted: the half-width of the field's light, and of a typical pixel in each part of the picture, as shares.
     double accuracy = 0.02, pixel_accuracy = 1;
     unsigned seed = 1;
+    /// Luminaires that shine beside daylight, the share of its light that each of their sources gives and, of a scene
+    /// in bands of wavelength, what a lux of each source is in every band.
+    std::vector<PlacedLuminaire> luminaires{};
+    std::vector<float> shares{};
+    std::vector<ByState> bands_of_sources{};
     bool keeps_parts = true;  ///< of the picture: eight times as many numbers
 };
 

@@ -2,6 +2,8 @@
 // What paths of a picture find at one moment.
 #pragma once
 #include "light/daylight.h"
+#include "light/directions.h"
+#include "light/luminaires.h"
 #include "light/remembered_light.h"
 #include "light/sun_joins.h"
 #include "light/veils.h"
@@ -30,6 +32,13 @@ struct Remembering {
     std::vector<Asked>* asked = nullptr;  ///< null: such a place is traced on as if it were any
 };
 
+/// Luminaires that shine beside daylight.
+struct PictureLamps {
+    const Luminaires* luminaires = nullptr;       ///< null: none
+    const std::vector<float>* shares = nullptr;   ///< of the light of each of their sources
+    const std::vector<ByState>* bands = nullptr;  ///< of a scene in bands: what a lux of each source is in them
+};
+
 /// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it. Of a scene whose
 /// states are bands of wavelength its first state is told so, and each of them in the band's own unit.
 struct PictureSink {
@@ -40,6 +49,7 @@ struct PictureSink {
     VeilLux veils;
     Tally& tally;
     Remembering memory{};
+    PictureLamps lamps{};
     double sum = 0;
     int begun = 0;  ///< reflections before the path that is told of
     ByState bands{};
@@ -67,7 +77,22 @@ struct PictureSink {
         if (has_bands()) bands = bands + trail.states * found.states * daylight.bands_of_sun * lux;
         sum += static_cast<double>(lux * first_of(trail) * (has_bands() ? found.states[0] : 1.0f));
     }
+    void add(float weight, size_t source, const ByState& found, const Trail& trail) {
+        const float lux = weight * (*lamps.shares)[source];
+        if (has_bands()) bands = bands + trail.states * found * (*lamps.bands)[source] * lux;
+        sum += static_cast<double>(lux * first_of(trail) * found[0]);
+    }
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
+        if (lamps.luminaires != nullptr) {
+            random::Stream own = stream.branch();
+            lamps.luminaires->look(
+                place.at, place.space,
+                [&](Vec3f towards) {
+                    const float cosine = dot(towards, place.normal);
+                    return cosine > 0 ? static_cast<double>(cosine * veil_share(scene, place.veil, towards)) : 0.0;
+                },
+                own, choice, tally, [&](size_t source, const ByState& found) { add(weight, source, found, trail); });
+        }
         if (sun == nullptr) return;
         const random::Pair dice = stream.next();
         // Of a place that is remembered the sun on itself is found apart.
@@ -75,7 +100,13 @@ struct PictureSink {
         if (!SunJoins::is_worth_it(weight, dice.v)) return;
         if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally, choice), trail);
     }
-    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) {
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream& stream) {
+        if (lamps.luminaires != nullptr) {
+            random::Stream own = stream.branch();
+            lamps.luminaires->look(
+                place.at, place.space, [&](Vec3f towards) { return static_cast<double>(lobe.density(towards)); }, own,
+                choice, tally, [&](size_t source, const ByState& found) { add(weight, source, found, trail); });
+        }
         if (sun != nullptr) add(weight, sun->gloss(place, lobe, tally), trail);
     }
     /// A veil that is looked at itself is told place by place.

@@ -362,6 +362,14 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.blinds = question.picture.blinds == PictureChoice::Blinds::as_they_stand
                       ? blinds_now(project, option, surfaces, question.moment, sky.to_sun, sky.sun_lux)
                       : all_alike(surfaces, question.picture.blinds == PictureChoice::Blinds::open);
+    if (question.scene.empty()) return task;
+    const auto* scene = model::find(option.scenes, question.scene);
+    if (scene == nullptr && question.scene != kAllLuminaires)
+        return Fault{"question " + question.id, "option " + option.id + " has no scene \"" + question.scene + "\"",
+                     "Name one of its scenes, or none to ask all"};
+    task.circuits = place_circuits(project, option, surfaces);
+    for (const double share : source_shares(task.circuits.sources, option, levels_of(option, scene)))
+        task.shares.push_back(static_cast<float>(share));
     return task;
 }
 

@@ -79,8 +79,6 @@ PlacedCircuits place_circuits(const model::Project& project, const model::Option
     return out;
 }
 
-namespace {
-
 void add_luminaire(Fingerprint& print, const light::PlacedLuminaire& l) {
     for (const Vec3 v : {l.at, l.x, l.y}) {
         print.add(v.x);
@@ -91,8 +89,6 @@ void add_luminaire(Fingerprint& print, const light::PlacedLuminaire& l) {
     print.add(l.source);
     print.add(static_cast<int>(l.opening));
 }
-
-}  // namespace
 
 Fingerprint electric_inputs(const ElectricTask& task, const Effort& effort) {
     Fingerprint print;

@@ -20,6 +20,9 @@ struct Project;
 
 namespace wp::question {
 
+/// In place of a scene's id: all luminaires wholly on.
+inline constexpr const char* kAllLuminaires = "*";
+
 /// Luminaires of one kind on one circuit: what light is told apart by.
 struct ElectricSource {
     model::Id circuit, type;  ///< circuit empty: none, always on
@@ -35,6 +38,9 @@ struct PlacedCircuits {
 };
 PlacedCircuits place_circuits(const model::Project& project, const model::Option& option,
                               const geometry::Surfaces& surfaces);
+
+/// What light depends on of a luminaire in its place, but for its intensities.
+void add_luminaire(Fingerprint& print, const light::PlacedLuminaire& luminaire);
 
 struct ElectricTask {
     const model::Project* project = nullptr;

@@ -38,6 +38,12 @@ Fingerprint inputs_of(const GlareTask& task, const Effort& effort) {
         inputs.add(static_cast<int>(task.sky_colour));
         for (const auto& m : task.project->materials) add_colour(inputs, m);
     }
+    for (const auto& l : task.circuits.luminaires) add_luminaire(inputs, l);
+    for (const float share : task.shares) inputs.add(static_cast<double>(share));
+    for (const auto& source : task.circuits.sources) {
+        inputs.add(source.type);
+        inputs.add(source.lumens);
+    }
     inputs.add(effort.seed);
     return inputs;
 }
@@ -96,6 +102,8 @@ class Solving {
         work_.seed = effort.seed;
         work_.keeps_parts = answer_.judged;
         answer_.bands = task.bands;
+        work_.luminaires = task.circuits.luminaires;
+        work_.shares = task.shares;
     }
 
     GlareAnswer run(const Cancel& cancel, const GlareStep& step) {
@@ -124,6 +132,8 @@ class Solving {
         by.outdoors = &task_.outdoors;
         by.bands = task_.bands;
         by.colour = task_.sky_colour;
+        for (const auto& source : task_.circuits.sources)
+            by.lights.push_back(light_of(*model::find(task_.project->luminaire_types, source.type)));
         const bool settled = answer_.record.settled;
         answer_.record.settled = false;
         answer_.spectral = trace_spectral_picture(by, cancel, [&](size_t done) {

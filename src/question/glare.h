@@ -11,6 +11,7 @@
 #include "light/picture.h"
 #include "model/option.h"
 #include "question/blinds_now.h"
+#include "question/electric_field.h"
 #include "question/glare_judge.h"
 #include "question/outdoors.h"
 #include "question/record.h"
@@ -59,6 +60,8 @@ struct GlareTask {
     const model::Project* project = nullptr;  ///< for colours: wanted with bands
     size_t bands = 0;                         ///< of wavelength, besides all light; 0: none
     model::SkyColour sky_colour = model::SkyColour::d65;
+    PlacedCircuits circuits{};    ///< luminaires that shine beside daylight; none: daylight alone
+    std::vector<float> shares{};  ///< of the light of each of their sources
 };
 /// What a lens of an observer's shows: the whole sphere stands level, its middle towards the drawing's +y.
 light::Pose pose_of(const model::Observer& observer, const light::Lens& lens);

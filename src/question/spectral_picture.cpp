@@ -97,6 +97,8 @@ std::shared_ptr<const SpectralPicture> trace_spectral_picture(const SpectralPict
     OutdoorSpectra spectra(columns, out->bins, task.colour, ground_of(*task.project));
     const OutdoorSpectrum shining = spectra.of(amounts_of(sky, task.outdoors->diffuse_lux, row));
     out->shape = shining.shape;
+    // In the dark light is spread like that of luminaires.
+    if (!(spectrum::illuminance(out->shape) > 0) && !task.lights.empty()) out->shape = task.lights.front();
     add_weights(*out);
     out->of_sun = spectrum::daylight_efficacy_ratio(Answer::melanopic, shining.beam);
     constexpr size_t together = light::kMostStates - 1;
@@ -113,6 +115,14 @@ std::shared_ptr<const SpectralPicture> trace_spectral_picture(const SpectralPict
         for (size_t k = 0; k < count; ++k) {
             picture.daylight.bands_of_sun[k + 1] = static_cast<float>(shining.sun[first + k]);
             picture.daylight.bands_of_ground[k + 1] = static_cast<float>(shining.ground[first + k]);
+        }
+        picture.bands_of_sources.clear();
+        for (const Spectrum& light : task.lights) {
+            light::ByState bands{};
+            bands[0] = 1;
+            const auto power = out->bins.integrals(light);
+            for (size_t k = 0; k < count; ++k) bands[k + 1] = static_cast<float>(power[first + k]);
+            picture.bands_of_sources.push_back(bands);
         }
         auto traced = light::trace_picture(picture, cancel);
         if (cancel.requested()) return nullptr;

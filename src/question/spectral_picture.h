@@ -50,6 +50,7 @@ struct SpectralPictureTask {
     light::PictureTask picture;  ///< lens, pose, accuracy; its scene and daylight are not looked at
     const Outdoors* outdoors = nullptr;
     size_t bands = 9;
+    std::vector<spectrum::Spectrum> lights{};  ///< of the picture's luminaires, by source, of 1 lx
     model::SkyColour colour = model::SkyColour::d65;
 };
 

@@ -32,6 +32,11 @@ Option furnished() {
     reading.id = reading.name = "P1";
     reading.room = option.storeys[0].rooms[0].id;
     option.readings.push_back(reading);
+    Luminaire light;
+    light.id = light.name = "pendant";
+    light.storey = option.storeys[0].id;
+    light.at = {1, 1};
+    option.luminaires.push_back(light);
     return option;
 }
 

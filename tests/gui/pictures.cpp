@@ -303,6 +303,14 @@ int main(int argc, char** argv) {
         QTest::mouseMove(&window.sheet(), QPoint(5, 5));
         QTest::qWait(1500);
         take("light-scenes");
+        window.document().show_moment({12, 21, 18});
+        window.asker().eye().take_scene("evening");
+        window.asker().eye().look_through("desk", 0);
+        window.desktop().show_companion(&window.part<wp::gui::EyeView>());
+        drive::wait_until(
+            [&] { return !window.asker().eye().is_settling() && window.answers().glare("found") != nullptr; }, 60000);
+        QTest::qWait(1500);
+        take("light-scenes");
         window.document().show_moment({12, 21, 14.5});
         window.desktop().show(wp::gui::Shown::both);
         drive::wait_until(

@@ -512,3 +512,73 @@ TEST(DemoFiles, of_every_kind_are_read) {
             EXPECT_TRUE(kinds.contains(s)) << s;
         }
 }
+
+namespace {
+
+struct ArrivesLit : testing::Test {
+    test::Folder folder;
+    Result<Building> read(const std::string& text, Format format) {
+        const auto path = folder / (std::string("house") + suffix_of(format));
+        EXPECT_FALSE(write_file(path, text));
+        return read_building(path, {});
+    }
+};
+
+// The sound house with a pendant that tells its light, the same turned, and one that tells nothing.
+std::string with_luminaires(const std::string& ifc) {
+    const std::string more =
+        "#900001=IFCCARTESIANPOINT((2.,1.5,2.6));\n#900002=IFCAXIS2PLACEMENT3D(#900001,$,$);\n"
+        "#900003=IFCLOCALPLACEMENT($,#900002);\n"
+        "#900004=IFCLIGHTDISTRIBUTIONDATA(0.,(0.,45.,90.),(300.,200.,0.));\n"
+        "#900005=IFCLIGHTINTENSITYDISTRIBUTION(.TYPE_C.,(#900004));\n#900006=IFCCOLOURRGB($,1.,1.,1.);\n"
+        "#900007=IFCCARTESIANPOINT((0.,0.,-0.1));\n#900008=IFCAXIS2PLACEMENT3D(#900007,$,$);\n"
+        "#900009=IFCLIGHTSOURCEGONIOMETRIC('Ball',#900006,$,$,#900008,$,3000.,800.,.LED.,#900005);\n"
+        "#900010=IFCSHAPEREPRESENTATION($,'Lighting','LightSource',(#900009));\n"
+        "#900011=IFCPRODUCTDEFINITIONSHAPE($,$,(#900010));\n"
+        "#900012=IFCLIGHTFIXTURE('lamp-1',$,'Pendant',$,$,#900003,#900011,$,.POINTSOURCE.);\n"
+        "#900013=IFCCARTESIANPOINT((4.,3.,2.6));\n#900014=IFCDIRECTION((0.,0.,1.));\n#900015=IFCDIRECTION((0.,1.,0.));"
+        "\n"
+        "#900016=IFCAXIS2PLACEMENT3D(#900013,#900014,#900015);\n#900017=IFCLOCALPLACEMENT($,#900016);\n"
+        "#900018=IFCLIGHTFIXTURE('lamp-2',$,'Turned',$,$,#900017,#900011,$,.POINTSOURCE.);\n"
+        "#900019=IFCLIGHTFIXTURE('lamp-3',$,'Silent',$,$,#900017,$,$,.POINTSOURCE.);\n";
+    const size_t end = ifc.rfind("ENDSEC;");
+    return ifc.substr(0, end) + more + ifc.substr(end);
+}
+
+}  // namespace
+
+TEST_F(ArrivesLit, of_ifc_luminaires_hang_where_they_were_with_the_light_that_the_file_tells) {
+    const auto building = read(with_luminaires(ForeignHouse::sound().ifc()), Format::ifc4);
+    ASSERT_TRUE(building) << building.fault().line();
+    ASSERT_EQ(building->lamps.size(), 3u);
+    const auto a = arrange(*building, {});
+    ASSERT_EQ(a.luminaires.size(), 3u);
+    EXPECT_EQ(a.luminaire_types.size(), 2u) << "two of one kind, one that tells nothing";
+    const auto& pendant = a.luminaires[0];
+    EXPECT_NEAR(pendant.at.x, 2, 1e-9);
+    EXPECT_NEAR(pendant.height, 2.5, 1e-6);
+    EXPECT_NEAR(pendant.tilt, 0, 1e-6);
+    EXPECT_EQ(pendant.storey, a.storeys[0].id);
+    const auto* type = model::find(a.luminaire_types, pendant.type);
+    ASSERT_NE(type, nullptr);
+    EXPECT_EQ(type->candela, (std::vector<double>{300, 200, 0}));
+    EXPECT_EQ(type->kelvin, 3000);
+    EXPECT_NEAR(a.luminaires[1].turn, 90, 1e-6);
+    EXPECT_TRUE(says(a, "tells no intensities"));
+    // Into a project; read again they keep the circuit that they were given here, and go where they are gone.
+    model::Project project = test::one_room();
+    model::Arrival arrival;
+    arrival.id = "a";
+    arrival.option = project.options[0].id;
+    arrival.file = "house.ifc";
+    put_into(project, a, arrival);
+    ASSERT_EQ(project.options[0].luminaires.size(), 3u);
+    EXPECT_EQ(project.luminaire_types.size(), 2u);
+    project.options[0].luminaires[0].circuit = "mine";
+    const auto again = arrange(*read(with_luminaires(ForeignHouse::sound().ifc()), Format::ifc4), {});
+    put_into(project, again, project.arrivals.back());
+    ASSERT_EQ(project.options[0].luminaires.size(), 3u);
+    EXPECT_EQ(project.options[0].luminaires[0].circuit, "mine");
+    put_into(project, arrange(*read(ForeignHouse::sound().ifc(), Format::ifc4), {}), project.arrivals.back());
+    EXPECT_TRUE(project.options[0].luminaires.empty());
+}

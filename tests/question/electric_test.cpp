@@ -16,6 +16,7 @@
 #include "question/electric_field.h"
 #include "question/electric_glare.h"
 #include "question/enough_luminaires.h"
+#include "question/glare.h"
 #include "question/ugr_table.h"
 #include "spectrum/colour.h"
 #include "spectrum/light_source.h"
@@ -476,4 +477,82 @@ TEST(ElectricGlare, of_standard_rooms_goes_with_what_eyes_there_see) {
     ASSERT_TRUE(answer) << answer.fault().line();
     // The method takes the walls' mean for what lies behind the luminaires; the eye sees walls and floor as they are.
     EXPECT_NEAR(column(*answer, "ugr_all").value[0][0], *table, 1.0);
+}
+
+namespace {
+
+// What the room's eye sees at night, or by day.
+GlareAnswer seen(const model::Project& p, const char* scene, model::PictureChoice::Of of, bool by_day = false) {
+    model::Question q;
+    q.id = "picture";
+    q.kind = model::Question::Kind::glare;
+    q.observer = "eye";
+    q.scene = scene;
+    q.moment = {6, 21, 12};
+    q.sky.shape = model::SkyChoice::Shape::uniform;
+    q.sky.amount = model::SkyChoice::Amount::illuminance;
+    q.sky.diffuse = by_day ? 10000 : 0;
+    q.picture.pixels = 64;
+    q.picture.of = of;
+    q.picture.surely = 0.4;
+    q.picture.blinds = model::PictureChoice::Blinds::open;
+    q.bands = 9;
+    auto surfaces = geometry::build_surfaces(p, p.options[0]);
+    const auto task = glare_task(p, p.options[0], q, surfaces, nullptr);
+    EXPECT_TRUE(task) << task.fault().line();
+    return solve_glare(*task, {0.02, 1, 0});
+}
+
+}  // namespace
+
+TEST(ElectricPicture, gives_the_eye_what_its_place_gets_and_shows_luminaires_as_bright_as_they_are) {
+    auto p = lit_room();
+    const auto picture = seen(p, kAllLuminaires, model::PictureChoice::Of::luminance);
+    model::Question q;
+    q.at = model::Question::At::eyes;
+    q.electric.blinds_closed = false;
+    const auto table = asked(p, q);
+    const double lux = column(*table, "electric_lx_all").value[0][0];
+    EXPECT_NEAR(picture.vertical_lux, lux, 0.03 * lux);
+    // The panel before the eye: intensity over area, whatever the distance.
+    const model::Luminaire& l = p.options[0].luminaires[0];
+    const Vec3 eye = p.options[0].observers[0].eye, way = Vec3{l.at.x, l.at.y, l.height} - eye;
+    const photometry::Distribution light(p.luminaire_types[0]);
+    const Vec3 away = -normalized(way);
+    const double luminance = 0.8 * light.candela(away) / photometry::luminous_area(p.luminaire_types[0], away);
+    const double most = static_cast<double>(*std::ranges::max_element(picture.picture.value));
+    EXPECT_GT(most, 0.8 * luminance);
+    EXPECT_LT(most, 1.5 * 0.8 * light.most() / 0.325);
+    // The rating of the picture's sources is that of the luminaires.
+    const double ugr = *metric::find_glare_index("ugr")->value(picture);
+    EXPECT_NEAR(ugr, column(*table, "ugr_all").value[0][0], 2.0);
+    // A scene that is not there is told; without one the night is dark.
+    model::Question wrong;
+    wrong.scene = "nowhere";
+    wrong.kind = model::Question::Kind::glare;
+    wrong.observer = "eye";
+    wrong.sky.amount = model::SkyChoice::Amount::illuminance;
+    wrong.sky.shape = model::SkyChoice::Shape::uniform;
+    auto surfaces = geometry::build_surfaces(p, p.options[0]);
+    EXPECT_FALSE(glare_task(p, p.options[0], wrong, surfaces, nullptr));
+    EXPECT_NEAR(seen(p, "", model::PictureChoice::Of::luminance).vertical_lux, 0, 1e-6);
+}
+
+TEST(ElectricPicture, of_both_lights_is_the_sum_of_each) {
+    const auto p = lit_room();
+    const double day = seen(p, "", model::PictureChoice::Of::luminance, true).vertical_lux,
+                 night = seen(p, kAllLuminaires, model::PictureChoice::Of::luminance).vertical_lux,
+                 both = seen(p, kAllLuminaires, model::PictureChoice::Of::luminance, true).vertical_lux;
+    EXPECT_NEAR(both, day + night, 0.03 * both);
+}
+
+TEST(ElectricPicture, by_wavelength_has_the_melanopic_light_of_its_luminaires) {
+    auto p = lit_room();
+    p.luminaire_types[0].kelvin = 2700;
+    const auto warm = seen(p, kAllLuminaires, model::PictureChoice::Of::wavelengths);
+    ASSERT_NE(warm.spectral, nullptr);
+    const EyeLight light = eye_light(warm);
+    const double der = spectrum::daylight_efficacy_ratio(spectrum::Answer::melanopic, spectrum::white_led(2700));
+    EXPECT_NEAR(light.photopic, warm.vertical_lux, 0.04 * warm.vertical_lux);
+    EXPECT_NEAR(light.melanopic / light.photopic, der, 0.03);
 }

@@ -426,7 +426,7 @@ TEST(Series, of_a_walls_hue_change_melanopic_light_and_hardly_illuminance) {
     q.sky.shape = model::SkyChoice::Shape::cie;
     q.sky.amount = model::SkyChoice::Amount::illuminance;
     q.sky.type = 1;
-    q.accuracy = 0.05;
+    q.accuracy = 0.1;
     project->questions.push_back(q);
     const auto series = of({"material", {"walls-lime"}, "hue", 40, 260, 2}, {"eyes"});
     Asker asker(project, series, weather());

@@ -111,8 +111,21 @@ model::Question LiveEye::question() const {
     }
     out.moment = document_.moment();
     out.sky = document_.sky();
+    out.scene = scene();
     if (choice_.of == model::PictureChoice::Of::wavelengths) out.bands = bands_, out.sky_colour = sky_colour_;
     return out;
+}
+
+void LiveEye::take_scene(const model::Id& scene) {
+    scene_ = scene;
+    request();
+}
+
+model::Id LiveEye::scene() const {
+    const auto& option = document_.option();
+    if (option.luminaires.empty()) return {};
+    const bool known = scene_ == question::kAllLuminaires || model::find(option.scenes, scene_) != nullptr;
+    return known ? scene_ : model::Id();
 }
 
 // Whether the picture would be the same as what was asked for last.
@@ -123,9 +136,10 @@ bool LiveEye::is_asked(const Request& wanted) const {
     return asked_.project != nullptr && asked_.option == wanted.option && asked_.weather == wanted.weather &&
            a.observer == b.observer && a.heading == b.heading && a.moment == b.moment && a.picture == b.picture &&
            a.sky == b.sky && a.accuracy == b.accuracy && a.seed == b.seed && a.bands == b.bands &&
-           a.sky_colour == b.sky_colour &&
+           a.sky_colour == b.sky_colour && a.scene == b.scene &&
            are_alike(*asked_.project, *wanted.project, wanted.project->options[wanted.option].id,
                      bears::light | bears::blinds | bears::observers |
+                         (b.scene.empty() ? bears::nothing : bears::electric) |
                          (b.picture.of == model::PictureChoice::Of::wavelengths ? bears::colours : bears::nothing));
 }
 

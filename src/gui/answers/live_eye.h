@@ -37,6 +37,10 @@ class LiveEye : public QObject {
     void take_bands(int bands, model::SkyColour colour);
     int bands() const { return bands_; }
     model::SkyColour sky_colour() const { return sky_colour_; }
+    /// Luminaires of which scene shine beside daylight: its id, question::kAllLuminaires, or none where empty.
+    void take_scene(const model::Id& scene);
+    /// The same as it stands; empty where the option has no such scene.
+    model::Id scene() const;
     /// Whether somebody looks.
     void watch(QObject* who, bool on);
     /// What was stopped is begun again when it is released.
@@ -71,6 +75,7 @@ class LiveEye : public QObject {
     model::PictureChoice choice_;
     int bands_ = 9;
     model::SkyColour sky_colour_ = model::SkyColour::by_luminance;
+    model::Id scene_;
     std::set<QObject*> watching_;
     bool held_ = false, settling_ = false;
     Request asked_;                                    // last

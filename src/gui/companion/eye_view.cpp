@@ -31,9 +31,33 @@ EyeView::EyeView(Document& document, const KeptAnswers& kept, LiveEye& eye, QWid
     large->setParent(this);
     large_ = large;
     connect(large, &QToolButton::clicked, this, &EyeView::large_wanted);
+    scene_ = new QComboBox(this);
+    scene_->setObjectName(QStringLiteral("eye-scene"));
+    scene_->setAccessibleName(QObject::tr("Light in the picture"));
+    scene_->setToolTip(QObject::tr("Whether luminaires shine beside the daylight of the moment"));
+    connect(scene_, &QComboBox::activated, this,
+            [this] { eye_.take_scene(scene_->currentData().toString().toStdString()); });
+    for (const auto signal : {&Document::option_changed, &Document::project_changed})
+        connect(&document, signal, this, &EyeView::fill_scenes);
+    fill_scenes();
 }
 
-void EyeView::resizeEvent(QResizeEvent*) { large_->setGeometry(width() - 92, 10, 84, 30); }
+void EyeView::fill_scenes() {
+    const auto& option = document_.option();
+    scene_->clear();
+    scene_->addItem(QObject::tr("daylight"), QString());
+    scene_->addItem(QObject::tr("and all luminaires"), QString::fromLatin1(question::kAllLuminaires));
+    for (const auto& scene : option.scenes)
+        scene_->addItem(QObject::tr("and %1").arg(QString::fromStdString(scene.name)),
+                        QString::fromStdString(scene.id));
+    scene_->setCurrentIndex(std::max(0, scene_->findData(QString::fromStdString(eye_.scene()))));
+    scene_->setVisible(!option.luminaires.empty());
+}
+
+void EyeView::resizeEvent(QResizeEvent*) {
+    large_->setGeometry(width() - 92, 10, 84, 30);
+    scene_->setGeometry(8, 10, std::min(190, width() - 108), 30);
+}
 
 void EyeView::mouseDoubleClickEvent(QMouseEvent*) { emit large_wanted(); }
 

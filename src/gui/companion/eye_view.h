@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What an observer sees: the luminance picture with its figures, reading luminance under the pointer.
 #pragma once
+#include <QComboBox>
 #include <QToolButton>
 #include <QWidget>
 
@@ -39,7 +40,9 @@ class EyeView : public QWidget {
     Document& document_;
     const KeptAnswers& kept_;
     LiveEye& eye_;
+    void fill_scenes();
     QToolButton* large_;
+    QComboBox* scene_;
     QImage image_;
     const question::GlareAnswer* drawn_ = nullptr;
     QPointF pointer_{-1, -1};

@@ -15466,5 +15466,21 @@ Quelle: %4</translation>
         <source>By electric light</source>
         <translation>Durch Kunstlicht</translation>
     </message>
+    <message>
+        <source>Light in the picture</source>
+        <translation>Licht im Bild</translation>
+    </message>
+    <message>
+        <source>Whether luminaires shine beside the daylight of the moment</source>
+        <translation>Ob Leuchten neben dem Tageslicht des Zeitpunkts leuchten</translation>
+    </message>
+    <message>
+        <source>and all luminaires</source>
+        <translation>und alle Leuchten</translation>
+    </message>
+    <message>
+        <source>and %1</source>
+        <translation>und %1</translation>
+    </message>
 </context>
 </TS>
