@@ -3,6 +3,7 @@
 
 #include <QButtonGroup>
 #include <QInputDialog>
+#include <QKeyEvent>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QToolButton>
@@ -24,6 +25,24 @@ using namespace model;
 namespace {
 
 constexpr int kNameWidth = 150;  // pixels, beside what a circuit gives
+
+// Keys that move a level are the slider's, though the window has shortcuts of them.
+class LevelSlider : public QSlider {
+ public:
+    using QSlider::QSlider;
+
+ protected:
+    bool event(QEvent* event) override {
+        if (event->type() == QEvent::ShortcutOverride) {
+            const int key = static_cast<QKeyEvent*>(event)->key();
+            for (const int own : {Qt::Key_PageUp, Qt::Key_PageDown, Qt::Key_Home, Qt::Key_End, Qt::Key_Left,
+                                  Qt::Key_Right, Qt::Key_Up, Qt::Key_Down})
+                if (key == own) event->accept();
+            if (event->isAccepted()) return true;
+        }
+        return QSlider::event(event);
+    }
+};
 
 QFormLayout* form_of(QVBoxLayout& column) {
     auto* host = new QWidget(column.parentWidget());
@@ -249,7 +268,7 @@ void ScenesPage::add_circuit(QVBoxLayout& column, size_t index) {
     gives_[index] = gives;
     top->addWidget(gives);
     rows->addLayout(top);
-    auto* slider = new QSlider(Qt::Horizontal, host);
+    auto* slider = new LevelSlider(Qt::Horizontal, host);
     slider->setObjectName(QStringLiteral("level-%1").arg(name_of(circuit.id)));
     slider->setAccessibleName(QObject::tr("Level of %1").arg(name_of(circuit.name)));
     slider->setRange(0, 100);
