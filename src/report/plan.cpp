@@ -526,10 +526,11 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     for (const Observer& o : option.observers)
         if (find(storey.rooms, o.room) != nullptr)
             labels.take(QRectF(view.to_screen({o.eye.x, o.eye.y}) - QPointF(9, 9), QSizeF(18, 18)));
-    for (const Luminaire& l : option.luminaires)
-        if (l.storey == storey.id) labels.take(QRectF(view.to_screen(l.at) - QPointF(6, 6), QSizeF(12, 12)));
     const auto dimensions = scene.dimensions ? place_dimensions(hand, storey, labels) : std::vector<PlacedDimension>();
     const auto names = scene.room_names ? name_plates(painter, scene, view, storey, labels) : std::vector<NamePlate>();
+    // Names of rooms matter more: they may lie over luminaires, figures of maps may not.
+    for (const Luminaire& l : option.luminaires)
+        if (l.storey == storey.id) labels.take(QRectF(view.to_screen(l.at) - QPointF(6, 6), QSizeF(12, 12)));
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink, labels);
     draw_floor_voids(hand, storey);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);

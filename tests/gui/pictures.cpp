@@ -305,7 +305,7 @@ int main(int argc, char** argv) {
         take("light-scenes");
         window.document().show_moment({12, 21, 18});
         window.asker().eye().take_scene("evening");
-        window.asker().eye().look_through("desk", 0);
+        window.asker().eye().look_through("desk", 1);
         window.desktop().show_companion(&window.part<wp::gui::EyeView>());
         drive::wait_until(
             [&] { return !window.asker().eye().is_settling() && window.answers().glare("found") != nullptr; }, 60000);

@@ -88,8 +88,9 @@ QString LiveEye::hindrance() const {
     if (needs_weather && document_.weather() == nullptr)
         return QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk");
     if (!stand_ && observer() == nullptr) return QObject::tr("Place an observer first: press E and click in a room");
-    if (climate::sun_position(question::place_of(document_.project().site), document_.moment()).altitude <
-        radians(kNight))
+    if (scene().empty() &&
+        climate::sun_position(question::place_of(document_.project().site), document_.moment()).altitude <
+            radians(kNight))
         return QObject::tr("It is night at that moment: choose another on the year strip");
     return {};
 }

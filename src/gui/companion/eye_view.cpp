@@ -168,7 +168,10 @@ void EyeView::draw_reading(QPainter& painter, const light::Picture& picture, con
     draw_tag(painter, pointer_, rect(), {report::figure(*value) + QLatin1Char(' ') + report::unit_words(picture)});
 }
 
-void EyeView::showEvent(QShowEvent*) { eye_.watch(this, true); }
+void EyeView::showEvent(QShowEvent*) {
+    fill_scenes();
+    eye_.watch(this, true);
+}
 
 void EyeView::hideEvent(QHideEvent*) { eye_.watch(this, false); }
 

@@ -120,6 +120,11 @@ const ReferencePlane* LuminairesPage::plane() const {
     return first;
 }
 
+QString LuminairesPage::room_name(const ReferencePlane& plane) const {
+    const auto place = find_room(desktop_.document().option(), plane.room);
+    return name_of(place ? place.room->name : plane.name);
+}
+
 void LuminairesPage::refresh() {
     if (!isVisible()) return;
     const auto now = desktop_.document().snapshot();
@@ -232,7 +237,7 @@ void LuminairesPage::add_reaching(QVBoxLayout& column) {
         lux_ = std::clamp(std::isfinite(v) ? v : 500.0, 1.0, kMostLux);
     })->setObjectName(QStringLiteral("luminaire-lux"));
     auto* button =
-        add_button(*form, on != nullptr ? QObject::tr("Lay out for %1").arg(name_of(on->name)) : QObject::tr("Lay out"),
+        add_button(*form, on != nullptr ? QObject::tr("Lay out for %1").arg(room_name(*on)) : QObject::tr("Lay out"),
                    "reach-lux", [this] { reach(); });
     button->setEnabled(on != nullptr);
     button->setToolTip(on != nullptr
@@ -321,7 +326,7 @@ void LuminairesPage::reach() {
     const Id plane = on->id, room = on->room, kind = type->id;
     desktop_.say(QObject::tr("Laying out luminaires\u2026"));
     desktop_.asker().jobs().add(
-        QStringLiteral("reach ") + name_of(plane), QObject::tr("Luminaires for %1").arg(name_of(on->name)),
+        QStringLiteral("reach ") + name_of(plane), QObject::tr("Luminaires for %1").arg(room_name(*on)),
         [this, project, index, plane, room, kind, lux = lux_](const Cancel& cancel,
                                                               const Progress&) -> JobQueue::Finish {
             const Option& option = project->options[index];

@@ -37,6 +37,7 @@ class LuminairesPage : public ScrolledPage {
     const model::LuminaireType* chosen() const;
     /// The plane that is selected, or of what is selected; else the first that lies.
     const model::ReferencePlane* plane() const;
+    QString room_name(const model::ReferencePlane& plane) const;
 
     Desktop& desktop_;
     model::Id chosen_;
