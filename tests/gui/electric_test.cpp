@@ -7,9 +7,11 @@
 #include <QElapsedTimer>
 #include <QInputDialog>
 #include <QLabel>
+#include <QLineEdit>
 #include <QSlider>
 #include <QTest>
 #include <QTimer>
+#include <numeric>
 
 #include "asked_room.h"
 #include "base/file.h"
@@ -182,6 +184,24 @@ TEST_F(ElectricUse, the_year_tells_kwh_of_circuits) {
         auto* told = part<QLabel>(QStringLiteral("scene-figures"));
         return told != nullptr && told->text().contains(QStringLiteral("LENI"));
     }));
+    // What a kWh costs and brings about is typed, and the year's figures follow.
+    const auto type_in = [&](const char* name, const char* text) {
+        auto* field = part<QLineEdit>(QLatin1String(name));
+        ASSERT_NE(field, nullptr) << name;
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, QLatin1String(text));
+        QTest::keyClick(field, Qt::Key_Return);
+        QTest::qWait(50);
+    };
+    const double kwh = std::accumulate(reading->tables->lighting.begin(), reading->tables->lighting.end(), 0.0,
+                                       [](double sum, const auto& year) { return sum + year.kwh; });
+    type_in("energy-price", "2");
+    type_in("energy-currency", "sek");
+    type_in("energy-co2", "0.5");
+    EXPECT_EQ(window->document().project().energy, (model::EnergyFactors{2, "SEK", 0.5}));
+    const QString told = part<QLabel>(QStringLiteral("scene-figures"))->text();
+    EXPECT_TRUE(told.contains(QStringLiteral("%1 SEK").arg(std::lround(2 * kwh)))) << told.toStdString();
 }
 
 }  // namespace

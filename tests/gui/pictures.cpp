@@ -288,6 +288,7 @@ int main(int argc, char** argv) {
         window.desktop().show_desk(wp::gui::DeskKind::build);
         window.desktop().show_page(&window.part<wp::gui::LuminairesPage>());
         window.document().select({wp::model::Item::Kind::luminaire, "pendant-2", -1});
+        drive::wait_until([&] { return window.desktop().maps().map(window.desktop().shown()).settled; }, 60000);
         QTest::qWait(1500);
         take("build-luminaires");
         window.document().select({});
@@ -301,8 +302,6 @@ int main(int argc, char** argv) {
             },
             120000);
         QTest::mouseMove(&window.sheet(), QPoint(5, 5));
-        QTest::qWait(1500);
-        take("light-scenes");
         window.document().show_moment({12, 21, 18});
         window.asker().eye().take_scene("evening");
         window.asker().eye().look_through("desk", 1);

@@ -174,23 +174,25 @@ TEST_P(Arrives, with_the_daylight_of_the_same_rooms_drawn_by_hand) {
         room.openings.push_back(window);
     }
     drawn.options[0].inner_wall = 0.2;
-    const auto mean_of = [&](const model::Project& p, const std::string& name) {
+    const auto means_of = [&](const model::Project& p) {
         model::Question q = p.questions[0];
         q.accuracy = 0.03;
         const auto answer = analysis::ask(p, p.options[0], q, nullptr, question::effort_of(q));
         EXPECT_TRUE(answer);
-        for (const auto& plane : answer->table.planes) {
-            const auto place = model::find_room(p.options[0], plane.room);
-            if (!place || place.room->name != name) continue;
-            const auto& values =
-                answer->table.columns[0].value[static_cast<size_t>(&plane - answer->table.planes.data())];
-            return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+        std::map<std::string, double> means;
+        for (size_t k = 0; k < answer->table.planes.size(); ++k) {
+            const auto place = model::find_room(p.options[0], answer->table.planes[k].room);
+            const auto& values = answer->table.columns[0].value[k];
+            if (place)
+                means[place.room->name] =
+                    std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
         }
-        return 0.0;
+        return means;
     };
+    auto ours = means_of(arrived), theirs = means_of(drawn);
     for (const char* name : {"Study", "Store"}) {
-        const double ours = mean_of(arrived, name), theirs = mean_of(drawn, name);
-        EXPECT_NEAR(ours / theirs, 1, 0.05) << name << " " << ours << " " << theirs;
+        ASSERT_GT(ours[name], 0) << name;
+        EXPECT_NEAR(ours[name] / theirs[name], 1, 0.05) << name << " " << ours[name] << " " << theirs[name];
     }
 }
 

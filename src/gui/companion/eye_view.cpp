@@ -61,8 +61,12 @@ void EyeView::resizeEvent(QResizeEvent*) {
 
 void EyeView::mouseDoubleClickEvent(QMouseEvent*) { emit large_wanted(); }
 
+// What stands above the picture moves down where there is light to choose.
+double EyeView::below_list() const { return document_.option().luminaires.empty() ? 0 : 34; }
+
 QRectF EyeView::frame() const {
-    const QRectF area(12, 54, std::max(80.0, width() - 24.0), std::max(80.0, height() - 200.0));
+    const double top = 54 + below_list();
+    const QRectF area(12, top, std::max(80.0, width() - 24.0), std::max(80.0, height() - 146.0 - top));
     const auto glare = answer();
     const light::Lens lens = glare != nullptr ? glare->picture.lens : light::Lens{light::Lens::Kind::hemisphere, 1, 1};
     QRectF out = report::frame_within(lens, area);
@@ -83,6 +87,7 @@ void EyeView::paintEvent(QPaintEvent*) {
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     painter.fillRect(rect(), ink().paper);
     const QRectF disc = frame();
+    const double down = below_list();
     const auto glare = answer();
     painter.setPen(ink().ink);
     const QString why = eye_.hindrance();
@@ -104,16 +109,16 @@ void EyeView::paintEvent(QPaintEvent*) {
     QFont font = painter.font();
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
-    painter.drawText(QRectF(12, 10, width() - 130, 20), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(12, 10 + down, width() - 130, 20), Qt::AlignLeft | Qt::AlignVCenter,
                      QString::fromStdString(glare->observer.name));
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.drawText(
-        QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        QRectF(12, 30 + down, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
         language::text(glare->moment) + (other_moment ? QObject::tr("  (not the strip's moment)") : QString()));
     if (document_.has_made_up_weather()) {
         painter.setPen(ink().accent);
-        painter.drawText(QRectF(12, 48, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.drawText(QRectF(12, 48 + down, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
                          language::words(climate::kMadeUpWeather));
         painter.setPen(ink().ink);
     }

@@ -31,6 +31,7 @@ class EyeView : public QWidget {
     void leaveEvent(QEvent*) override;
 
  private:
+    double below_list() const;
     QRectF frame() const;
     report::PictureStyle style() const;
     void draw_figures(QPainter& painter, const question::GlareAnswer& glare, double y);

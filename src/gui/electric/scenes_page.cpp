@@ -133,6 +133,7 @@ void ScenesPage::refresh() {
         add_circuits(*column);
         add_figures(*column);
         add_forming(*column);
+        add_energy(*column);
     }
     column->addStretch(1);
     end_page(scrolled);
@@ -345,6 +346,29 @@ void ScenesPage::add_forming(QVBoxLayout& column) {
         });
     one->setEnabled(!chosen.empty());
     one->setToolTip(QObject::tr("Select luminaires on the sheet first: click one, Shift adds"));
+}
+
+// What a kWh costs and brings about, for all of the project.
+void ScenesPage::add_energy(QVBoxLayout& column) {
+    heading(column, QObject::tr("Of a kWh"));
+    auto* form = form_of(column);
+    const EnergyFactors& factors = desktop_.document().project().energy;
+    const auto change = [this](const QString& name, std::function<void(EnergyFactors&)> edit) {
+        desktop_.document().edit(name, [&](Project& p) { edit(p.energy); });
+    };
+    FieldRows<EnergyFactors> rows(*form, factors, QObject::tr("energy"), change);
+    rows.number(&EnergyFactors::price)->setObjectName(QStringLiteral("energy-price"));
+    auto* currency = new QLineEdit(name_of(factors.currency), form->parentWidget());
+    currency->setObjectName(QStringLiteral("energy-currency"));
+    currency->setMaxLength(3);
+    currency->setToolTip(QObject::tr("Three letters of ISO 4217, such as EUR"));
+    connect(currency, &QLineEdit::editingFinished, currency, [currency, factors, change] {
+        const std::string text = currency->text().trimmed().toUpper().toStdString();
+        if (text.empty() || text == factors.currency) return;
+        change(QObject::tr("Currency of energy"), [&](EnergyFactors& e) { e.currency = text; });
+    });
+    form->addRow(QObject::tr("Currency"), currency);
+    rows.number(&EnergyFactors::co2)->setObjectName(QStringLiteral("energy-co2"));
 }
 
 void ScenesPage::add_figures(QVBoxLayout& column) {

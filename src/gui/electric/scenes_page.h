@@ -30,6 +30,7 @@ class ScenesPage : public ScrolledPage {
     void add_circuit(QVBoxLayout& column, size_t index);
     void add_forming(QVBoxLayout& column);
     void add_figures(QVBoxLayout& column);
+    void add_energy(QVBoxLayout& column);
     void show_figures();
     void set_level(size_t circuit, double level);
     model::Id room() const;

@@ -39,7 +39,7 @@ QToolButton, QPushButton { background: transparent; border: 1px solid transparen
 QPushButton { border: 1px solid %4; background: %3; }
 QToolButton:hover, QPushButton:hover { background: %4; }
 QToolButton:focus, QPushButton:focus { border: 1px solid %5; }
-QToolButton:checked { background: %1; color: %2; }
+QToolButton:checked, QPushButton:checked { background: %1; color: %2; }
 QPushButton[role="main"] { background: %5; color: #fffaf0; border: 1px solid %5; font-weight: 600; }
 QPushButton:disabled, QToolButton:disabled { color: %4; }
 QPushButton[role="main"]:disabled { background: %4; border: 1px solid %4; }

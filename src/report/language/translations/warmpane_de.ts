@@ -15482,5 +15482,21 @@ Quelle: %4</translation>
         <source>and %1</source>
         <translation>und %1</translation>
     </message>
+    <message>
+        <source>Of a kWh</source>
+        <translation>Je kWh</translation>
+    </message>
+    <message>
+        <source>energy</source>
+        <translation>Energie</translation>
+    </message>
+    <message>
+        <source>Three letters of ISO 4217, such as EUR</source>
+        <translation>Drei Buchstaben nach ISO 4217, etwa EUR</translation>
+    </message>
+    <message>
+        <source>Currency of energy</source>
+        <translation>Währung der Energie</translation>
+    </message>
 </context>
 </TS>
