@@ -38,6 +38,7 @@ struct ModelFault {
         thing_in_wall,         ///< stands half in a wall, or half outside its room
         thing_under_roof,      ///< higher than the ceiling above it
         observer_lost,         ///< its eye is not in its room
+        luminaire_hidden,      ///< what shines is in a wall, in the floor or above the ceiling
         shade_without_blades,  ///< a layer that leaves nothing
         odd_size,              ///< looks like a slip of units
         sun_down,              ///< a moment that is asked about in the night

@@ -51,6 +51,7 @@ class MatterCheck {
         for (const Thing& thing : option_.things) check_thing(thing);
         for (const ReferencePlane& plane : option_.planes) check_plane(plane);
         for (const Observer& eye : option_.observers) check_observer(eye);
+        for (const Luminaire& luminaire : option_.luminaires) check_luminaire(luminaire);
         for (const Question& question : project_.questions) check_moment(question);
         return std::move(out_);
     }
@@ -281,6 +282,20 @@ class MatterCheck {
                 "Move it into that room");
     }
 
+    void check_luminaire(const Luminaire& luminaire) {
+        const Storey* storey = find(option_.storeys, luminaire.storey);
+        const Room* room = room_around(option_, luminaire);
+        if (room == nullptr) return;  // outdoors
+        const bool in = contains(inner_face(option_, *storey, *room).ring, luminaire.at);
+        const double z = storey->level + luminaire.height;
+        if (in && luminaire.height > 0 && z < ceiling_at(option_, *storey, *room, luminaire.at)) return;
+        const char* where = !in ? "a wall" : luminaire.height > 0 ? "the ceiling" : "the floor";
+        add(Kind::luminaire_hidden, static_cast<size_t>(storey - option_.storeys.data()), luminaire.at,
+            {{Item::Kind::luminaire, luminaire.id, -1}},
+            fmt::format("{} is in {} of {}: none of its light comes out.", luminaire.name, where, room->name),
+            "Hang it in that room");
+    }
+
     void check_moment(const Question& question) {
         if (question.kind != Question::Kind::glare) return;
         const Site& site = project_.site;
@@ -330,6 +345,17 @@ const Room* nearest_room(const Storey& storey, Vec2 p) {
             nearest = &room;
         }
     return nearest;
+}
+
+const Room* room_around(const Option& option, const Luminaire& luminaire) {
+    const Storey* storey = find(option.storeys, luminaire.storey);
+    if (storey == nullptr) return nullptr;
+    if (const Room* room = room_at(*storey, luminaire.at)) return room;
+    const auto walls = storey_walls(option, static_cast<size_t>(storey - option.storeys.data()));
+    // Odd: within an outer ring, and in no courtyard of it.
+    const auto around =
+        std::ranges::count_if(walls.outline, [&](const Polygon& ring) { return contains(ring, luminaire.at); });
+    return around % 2 == 1 ? nearest_room(*storey, luminaire.at) : nullptr;
 }
 
 double area_outside(const Option& option, const Storey& storey, const Room& room, const Thing& thing) {

@@ -18,6 +18,8 @@ Vec2 middle(const Polygon& ring);
 /// What a size outside its usual range would have to be multiplied by if it is a slip of units; 1 where it is none.
 double likely_factor(double size, double low, double high);
 const model::Room* room_at(const model::Storey& storey, Vec2 p);
+/// Room that a luminaire hangs in, or whose wall it is in; null outdoors.
+const model::Room* room_around(const model::Option& option, const model::Luminaire& luminaire);
 const model::Room* nearest_room(const model::Storey& storey, Vec2 p);
 /// How much of a thing's rectangle lies beyond the inner faces of a room, m2.
 double area_outside(const model::Option& option, const model::Storey& storey, const model::Room& room,

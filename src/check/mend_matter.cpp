@@ -15,6 +15,8 @@ using Kind = ModelFault::Kind;
 
 namespace {
 
+constexpr double kBelowCeiling = 0.05;  // metres
+
 void give_assumed(Project& project, Option& option, Part part) {
     Material m = assumed_for(part);
     m.id = std::string("assumed-") + part_word(part);
@@ -140,18 +142,35 @@ bool refit_plane(const Project& project, Option& option, const Item& item) {
     return fits();
 }
 
+// Towards the middle, off the walls, where it is not within already.
+Vec2 moved_into(const Polygon& ring, Vec2 p) {
+    if (contains(ring, p)) return p;
+    const Vec2 to = middle(ring), from = p;
+    for (int i = 1; i <= 100 && !(contains(ring, p) && distance_to_edges(ring, p) > 0.3); ++i)
+        p = from + (to - from) * (i / 100.0);
+    return p;
+}
+
+bool return_luminaire(Option& option, const Item& item) {
+    Luminaire* luminaire = find(option.luminaires, item.id);
+    const Room* room = luminaire == nullptr ? nullptr : room_around(option, *luminaire);
+    if (room == nullptr) return false;
+    const Storey& storey = *find(option.storeys, luminaire->storey);
+    const Polygon ring = inner_face(option, storey, *room).ring;
+    luminaire->at = moved_into(ring, luminaire->at);
+    const double high = ceiling_at(option, storey, *room, luminaire->at) - storey.level;
+    if (luminaire->height <= 0 || luminaire->height >= high)
+        luminaire->height = std::max(0.5 * high, high - kBelowCeiling);
+    return contains(ring, luminaire->at);
+}
+
 bool return_observer(Option& option, const Item& item) {
     Observer* eye = find(option.observers, item.id);
     if (eye == nullptr) return false;
     const auto place = find_room(option, eye->room);
     if (!place) return false;
-    Vec2 p{eye->eye.x, eye->eye.y};
     const Polygon ring = inner_face(option, *place.storey, *place.room).ring;
-    if (!contains(ring, p)) {
-        const Vec2 to = middle(ring), from = p;
-        for (int i = 1; i <= 100 && !(contains(ring, p) && distance_to_edges(ring, p) > 0.3); ++i)
-            p = from + (to - from) * (i / 100.0);
-    }
+    const Vec2 p = moved_into(ring, {eye->eye.x, eye->eye.y});
     eye->eye.x = p.x;
     eye->eye.y = p.y;
     const double floor = place.storey->level;
@@ -215,6 +234,8 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             return true;
         case Kind::observer_lost:
             return return_observer(option, item);
+        case Kind::luminaire_hidden:
+            return return_luminaire(option, item);
         case Kind::shade_without_blades: {
             const Shaded at = shaded(option, item);
             return at.layers != nullptr && std::erase_if(*at.layers, [&](const ShadeLayer& layer) {

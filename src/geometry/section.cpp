@@ -4,6 +4,7 @@
 
 #include "geometry/builder.h"
 #include "geometry/elevation.h"
+#include "geometry/luminaire_shape.h"
 #include "model/project.h"
 
 namespace wp::geometry {
@@ -51,6 +52,26 @@ Polygon under_slopes(const RoofShape& shape, const std::vector<RoofShape::Slope>
             out.push_back({ways[i], std::max(foot, RoofShape::height(face, u + climb * ways[i], side * climb * 1e-6))});
         }
     return out;
+}
+
+// What hangs behind the cut, in rooms that are cut.
+void add_luminaires(Section& out, const Project& project, const Option& option, Vec2 a, Vec2 d) {
+    for (const Luminaire& l : option.luminaires) {
+        const Storey* storey = find(option.storeys, l.storey);
+        if (storey == nullptr || cross(d, l.at - a) < 0) continue;
+        const bool is_cut = std::ranges::any_of(out.air, [&](const Section::Air& air) {
+            const Room* room = find(storey->rooms, air.room);
+            return room != nullptr && contains(room->footprint, l.at);
+        });
+        if (!is_cut) continue;
+        Vec2 low{1e18, 1e18}, high{-1e18, -1e18};
+        for (const Vec3 p : box_of(option, l, find(project.luminaire_types, l.type))) {
+            const double way = dot(Vec2{p.x, p.y} - a, d);
+            low = {std::min(low.x, way), std::min(low.y, p.z)};
+            high = {std::max(high.x, way), std::max(high.y, p.z)};
+        }
+        out.beyond.push_back({l.id, box(low.x, low.y, high.x, high.y)});
+    }
 }
 
 }  // namespace
@@ -118,6 +139,7 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
                         out.air.push_back({below.id, air.back()});
                     }
     }
+    add_luminaires(out, project, option, a, d);
     out.solid = difference(rings(unite(solid)), air);
     out.low = {1e18, 1e18};
     out.high = {-1e18, -1e18};

@@ -7,6 +7,7 @@
 #include <map>
 
 #include "base/parallel.h"
+#include "geometry/luminaire_shape.h"
 #include "geometry/polygon.h"
 #include "model/project.h"
 #include "question/spectral.h"
@@ -16,17 +17,6 @@ namespace wp::question {
 
 namespace {
 
-struct Frame3 {
-    Vec3 x, y, z;
-};
-// Turned about the vertical, then what looked down raised towards where C 0 looks.
-Frame3 frame_of(double turn, double tilt) {
-    const double c = std::cos(radians(turn)), s = std::sin(radians(turn)), ct = std::cos(radians(tilt)),
-                 st = std::sin(radians(tilt));
-    const Vec3 ahead{c, s, 0}, side{-s, c, 0};
-    return {ahead * ct + Vec3{0, 0, st}, side, ahead * -st + Vec3{0, 0, ct}};
-}
-
 int space_at(const model::Option& option, const geometry::Surfaces& surfaces, const model::Luminaire& l) {
     const model::Storey* storey = model::find(option.storeys, l.storey);
     if (storey == nullptr) return geometry::kOutdoors;
@@ -35,11 +25,6 @@ int space_at(const model::Option& option, const geometry::Surfaces& surfaces, co
             for (size_t s = 0; s < surfaces.spaces.size(); ++s)
                 if (surfaces.spaces[s] == room.id) return static_cast<int>(s);
     return geometry::kOutdoors;
-}
-
-double level_of(const model::Option& option, const model::Luminaire& l) {
-    const model::Storey* storey = model::find(option.storeys, l.storey);
-    return (storey != nullptr ? storey->level : 0.0) + l.height;
 }
 
 }  // namespace
@@ -62,19 +47,10 @@ PlacedCircuits place_circuits(const model::Project& project, const model::Option
         source->watts += type->power;
         source->stand_by += type->stand_by;
         source->lumens += by * light->flux();
-        const Frame3 axes = frame_of(l.turn, l.tilt);
-        out.luminaires.push_back({light,
-                                  {l.at.x, l.at.y, level_of(option, l)},
-                                  axes.x,
-                                  axes.y,
-                                  axes.z,
-                                  by,
-                                  type->opening,
-                                  type->size_x,
-                                  type->size_y,
-                                  type->depth,
-                                  static_cast<size_t>(source - out.sources.begin()),
-                                  space_at(option, surfaces, l)});
+        const geometry::LuminaireAxes axes = geometry::axes_of(l);
+        out.luminaires.push_back({light, geometry::middle_of(option, l), axes.x, axes.y, axes.z, by, type->opening,
+                                  type->size_x, type->size_y, type->depth,
+                                  static_cast<size_t>(source - out.sources.begin()), space_at(option, surfaces, l)});
     }
     return out;
 }

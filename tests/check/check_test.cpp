@@ -164,6 +164,24 @@ TEST(MatterCheck, eyes_are_in_their_rooms) {
     expect_one(project, Kind::observer_lost, "looks from outside Room");
 }
 
+TEST(MatterCheck, what_shines_is_in_the_air_of_a_room) {
+    auto project = test::one_room();
+    Luminaire lamp;
+    lamp.id = lamp.name = "lamp";
+    lamp.storey = project.options[0].storeys[0].id;
+    const auto hung = [&](Vec2 at, double height) {
+        lamp.at = at;
+        lamp.height = height;
+        project.options[0].luminaires = {lamp};
+        return project;
+    };
+    EXPECT_TRUE(faults_of(hung({2, 3}, 2.5), false).empty());
+    EXPECT_TRUE(faults_of(hung({40, 3}, 2.5), false).empty()) << "outdoors";
+    expect_one(hung({2, 3}, 3.2), Kind::luminaire_hidden, "lamp is in the ceiling of Room");
+    expect_one(hung({2, 3}, 0), Kind::luminaire_hidden, "lamp is in the floor of Room");
+    expect_one(hung({-0.01, 3}, 2.5), Kind::luminaire_hidden, "lamp is in a wall of Room");
+}
+
 TEST(MatterCheck, louvres_that_leave_no_blade_are_told) {
     auto project = test::one_room();
     ShadeLayer blades;

@@ -11,6 +11,7 @@
 #include <tuple>
 
 #include "base/parallel.h"
+#include "geometry/luminaire_shape.h"
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
 #include "gui/desk/desktop.h"
@@ -308,10 +309,30 @@ void ModelView::rebuild() {
         const Vec3 d = direction(radians(o.heading), radians(o.altitude));
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
+    add_luminaires();
     add_sun();
     mesh_ = nullptr;
     building_mesh_ = std::move(mesh);
     if (!framed_) frame_building();
+}
+
+void ModelView::add_luminaires() {
+    // Faces of the box around what shines, corner by corner around each.
+    constexpr size_t kFaces[6][4] = {{0, 1, 3, 2}, {4, 5, 7, 6}, {0, 1, 5, 4},
+                                     {2, 3, 7, 6}, {0, 2, 6, 4}, {1, 3, 7, 5}};
+    const auto& option = document_.option();
+    for (const auto& l : option.luminaires) {
+        const auto* type = model::find(document_.project().luminaire_types, l.type);
+        const auto box = geometry::box_of(option, l, type);
+        const QColor colour = l.id == document_.selection().id ? ink().accent : QColor(0xe2, 0xb1, 0x3c);
+        for (const auto& [a, b, c, d] : kFaces) {
+            const Vec3 normal = normalized(cross(box[b] - box[a], box[c] - box[a]));
+            add_triangle(box[a], box[b], box[c], normal, colour);
+            add_triangle(box[a], box[c], box[d], normal, colour);
+            add_line(box[a], box[b], ink().ink);
+            add_line(box[c], box[d], ink().ink);
+        }
+    }
 }
 
 void ModelView::frame_building() {

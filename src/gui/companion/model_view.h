@@ -74,6 +74,7 @@ class ModelView : public QWidget {
     bool is_shown(const geometry::Surface& surface) const;
     Vec3 eye() const;
     void pick(QPointF at);
+    void add_luminaires();
     void add_sun();
     Vec3 middle() const;
 
