@@ -10,6 +10,7 @@
 #include "question/ask_year.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
+#include "question/table.h"
 
 namespace wp::exchange {
 
