@@ -289,11 +289,12 @@ class MatterCheck {
         const bool in = contains(inner_face(option_, *storey, *room).ring, luminaire.at);
         const double z = storey->level + luminaire.height;
         if (in && luminaire.height > 0 && z < ceiling_at(option_, *storey, *room, luminaire.at)) return;
-        const char* where = !in ? "a wall" : luminaire.height > 0 ? "the ceiling" : "the floor";
+        const std::string what = !in ? fmt::format("{} is in a wall of {}.", luminaire.name, room->name)
+                                 : luminaire.height > 0
+                                     ? fmt::format("{} is in the ceiling of {}.", luminaire.name, room->name)
+                                     : fmt::format("{} is in the floor of {}.", luminaire.name, room->name);
         add(Kind::luminaire_hidden, static_cast<size_t>(storey - option_.storeys.data()), luminaire.at,
-            {{Item::Kind::luminaire, luminaire.id, -1}},
-            fmt::format("{} is in {} of {}: none of its light comes out.", luminaire.name, where, room->name),
-            "Hang it in that room");
+            {{Item::Kind::luminaire, luminaire.id, -1}}, what, "Move it into that room");
     }
 
     void check_moment(const Question& question) {

@@ -15498,5 +15498,17 @@ Quelle: %4</translation>
         <source>Currency of energy</source>
         <translation>Währung der Energie</translation>
     </message>
+    <message>
+        <source>%1 is in a wall of %2.</source>
+        <translation>%1 steckt in einer Wand von %2.</translation>
+    </message>
+    <message>
+        <source>%1 is in the ceiling of %2.</source>
+        <translation>%1 steckt in der Decke von %2.</translation>
+    </message>
+    <message>
+        <source>%1 is in the floor of %2.</source>
+        <translation>%1 steckt im Boden von %2.</translation>
+    </message>
 </context>
 </TS>
