@@ -317,10 +317,9 @@ Result<TableAnswer> run(const Request& a) {
         return out;
     }
     out.table.planes = a.points;
-    const Maker maker{a, field, a.points.size(), out.table};
+    const Maker m{a, field, a.points.size(), out.table};
     std::vector<std::vector<SeenLuminaire>> seen;
-    if (eyes)
-        for (const auto& eye : a.points) seen.push_back(seen_luminaires(task, eye));
+    if (eyes) seen = seen_luminaires(task);
     Beside beside;
     if (!a.question.moments.empty()) {
         auto found = daylight_beside(a, task);
@@ -336,15 +335,11 @@ Result<TableAnswer> run(const Request& a) {
     size_t columns = 0;
     for (const Asked& asked : asked_of(a)) {
         const size_t before = out.table.columns.size();
-        const auto shares = [&] {
-            auto all = source_shares(field.sources, a.option, levels_asked(a, asked));
-            // What is on no circuit is always on, but where a circuit is asked for alone.
-            for (size_t g = 0; g < all.size(); ++g)
-                if (asked.circuit >= 0 && field.sources[g].circuit.empty()) all[g] = 0;
-            return all;
-        }();
+        auto shares = source_shares(field.sources, a.option, levels_asked(a, asked));
+        // What is on no circuit is always on, but where a circuit is asked for alone.
+        for (size_t g = 0; g < shares.size(); ++g)
+            if (asked.circuit >= 0 && field.sources[g].circuit.empty()) shares[g] = 0;
         const ByPlane light = light_by_plane(field, shares);
-        Maker m = maker;
         add_light(m, asked, light);
         if (eyes) add_ugr(m, asked, light, seen, shares);
         if (task.bins > 0) add_melanopic(m, asked, shares);

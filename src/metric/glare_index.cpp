@@ -15,6 +15,11 @@ double GlareView::direct_lux() const {
 
 double GlareView::background() const { return std::max(0.0, vertical_lux - direct_lux()) / kPi; }
 
+std::optional<double> unified_glare_rating(double contrast, double background) {
+    if (!(contrast > 0) || !(background > 0)) return {};
+    return 8 * std::log10(0.25 / background * contrast);
+}
+
 namespace {
 
 using Value = std::optional<double>;
@@ -27,11 +32,9 @@ constexpr GlareClass kUgr[] = {{13, "imperceptible"}, {22, "perceptible"}, {28, 
 constexpr GlareClass kComfort[] = {
     {80, "imperceptible"}, {60, "perceptible"}, {40, "disturbing"}, {-kNoEnd, "intolerable"}};
 
-// Sum over the sources of L^2 omega / P^2.
-double sum_of_squares(const GlareView& view) {
+double contrast_of(const GlareView& view) {
     double out = 0;
-    for (const GlareSource& s : view.sources)
-        out += s.luminance * s.luminance * s.solid_angle / (s.position * s.position);
+    for (const GlareSource& s : view.sources) out += s.contrast();
     return out;
 }
 
@@ -54,13 +57,10 @@ Value dgi(const GlareView& view) {
     return sum > 0 ? Value(10 * std::log10(sum)) : Value();
 }
 
-Value ugr(const GlareView& view) {
-    const double background = view.background(), sum = sum_of_squares(view);
-    return background > 0 && sum > 0 ? Value(8 * std::log10(0.25 / background * sum)) : Value();
-}
+Value ugr(const GlareView& view) { return unified_glare_rating(contrast_of(view), view.background()); }
 
 Value cgi(const GlareView& view) {
-    const double direct = view.direct_lux(), sum = sum_of_squares(view);
+    const double direct = view.direct_lux(), sum = contrast_of(view);
     return view.vertical_lux > 0 && sum > 0 ? Value(8 * std::log10(2 * (1 + direct / 500) / view.vertical_lux * sum))
                                             : Value();
 }

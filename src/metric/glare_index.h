@@ -10,6 +10,12 @@
 
 namespace wp::metric {
 
+/// Unified glare rating (CIE 117:1995) of what sources count by, the sum of L^2 omega / P^2, before a background of
+/// that luminance, cd/m^2. None where either is nothing.
+std::optional<double> unified_glare_rating(double contrast, double background);
+/// Its table of Guth's index ends where a source lies so far out, over the way to it along the line of sight.
+constexpr double kGuthFarthest = 3;
+
 struct GlareView {
     double vertical_lux = 0;    ///< at the eye, all included
     double mean_luminance = 0;  ///< cd/m^2, of the whole field by solid angle

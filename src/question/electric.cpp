@@ -135,17 +135,10 @@ SensorLight light_at_sensors(const model::Project& project, const YearAnswer& ye
     const auto surfaces = geometry::build_surfaces(project, option);
     const auto field = fields.of({&project, &option, &surfaces, &sensors, {}, {}, {}, 0}, {kSensorAccuracy, 1, 0});
     for (size_t c = 0; c < n; ++c) {
-        for (size_t k = 0; k <= n; ++k) {
-            std::vector<double> shares;
-            for (const ElectricSource& s : field->sources)
-                shares.push_back(s.circuit == (k < n ? lighting[circuits[k].lighting].id : model::Id()) ? 1.0 : 0.0);
-            const double lux = electric_light(*field, c, shares).lux[0];
-            const bool plain = k < n && circuits[k].luminaires == 0;
-            if (k == n)
-                out.always[c] = lux;
-            else if (!plain)
-                out.of_circuit[c][k] = lux;
-        }
+        const CircuitLight there = circuit_light(*field, option, field->first_of(c));
+        out.always[c] = there.always;
+        for (size_t k = 0; k < n; ++k)
+            if (circuits[k].luminaires > 0) out.of_circuit[c][k] = there.of_circuit[circuits[k].lighting];
     }
     return out;
 }
@@ -191,13 +184,13 @@ class Run {
         std::vector<char> by_hand(n, 0);
         for (size_t h = 0; h < static_cast<size_t>(climate::kHours); ++h) {
             const int scene = scenes_[h];
+            const bool dims = scene < 0 || option_.scenes[static_cast<size_t>(scene)].dims;
             bool any = false;
             for (size_t i = 0; i < n; ++i) {
                 const Circuit& c = circuits_[group_[i]];
                 daylight[i] = static_cast<double>(c.lux[h]) * std::max(0.0, 1 + off * c.width);
                 levels[i] = level(i, h, scene);
-                if (lighting_[i].control == Lighting::Control::manual &&
-                    (scene < 0 || option_.scenes[static_cast<size_t>(scene)].dims)) {
+                if (lighting_[i].control == Lighting::Control::manual && dims) {
                     // People look when they come, and forget about it till they go.
                     const bool here = levels[i] > 0, came = h == 0 || !(level(i, h - 1, scenes_[h - 1]) > 0);
                     if (!here)
@@ -212,14 +205,11 @@ class Run {
                 for (size_t i = 0; i < n; ++i) give(i, h, CircuitOutput{});
                 continue;
             }
-            const bool dims = scene < 0 || option_.scenes[static_cast<size_t>(scene)].dims;
             const Settled now = dims ? settle(lighting_, light_, daylight, levels) : Settled{};
             for (size_t i = 0; i < n; ++i) {
-                CircuitOutput out =
-                    dims ? now.output[i] : CircuitOutput{levels[i], power_share(lighting_[i], levels[i])};
                 // Who came to too little light has switched it on, whatever the day brings.
-                if (dims && by_hand[i]) out = {levels[i], power_share(lighting_[i], levels[i])};
-                give(i, h, out);
+                const bool wholly = !dims || by_hand[i];
+                give(i, h, wholly ? CircuitOutput{levels[i], power_share(lighting_[i], levels[i])} : now.output[i]);
             }
         }
     }

@@ -66,7 +66,9 @@ void add_luminaire(Fingerprint& print, const light::PlacedLuminaire& l) {
     print.add(static_cast<int>(l.opening));
 }
 
-Fingerprint electric_inputs(const ElectricTask& task, const Effort& effort) {
+namespace {
+
+Fingerprint inputs_of(const ElectricTask& task, const Effort& effort, const PlacedCircuits& placed) {
     Fingerprint print;
     print.add(std::string_view("electric 1"));
     print.add(task.surfaces->fingerprint());
@@ -78,7 +80,6 @@ Fingerprint electric_inputs(const ElectricTask& task, const Effort& effort) {
     print.add(effort.accuracy);
     print.add(static_cast<int>(effort.seed));
     print.add(task.bins);
-    const auto placed = place_circuits(*task.project, *task.option, *task.surfaces);
     for (const auto& source : placed.sources) {
         print.add(source.circuit);
         const auto* type = model::find(task.project->luminaire_types, source.type);
@@ -94,6 +95,12 @@ Fingerprint electric_inputs(const ElectricTask& task, const Effort& effort) {
             add_colour(print, m);
         }
     return print;
+}
+
+}  // namespace
+
+Fingerprint electric_inputs(const ElectricTask& task, const Effort& effort) {
+    return inputs_of(task, effort, place_circuits(*task.project, *task.option, *task.surfaces));
 }
 
 size_t ElectricField::first_of(size_t plane) const {
@@ -130,7 +137,7 @@ ElectricField trace_electric(const ElectricTask& task, const Effort& effort, con
     for (const auto& source : out.sources)
         out.light_of.push_back(light_of(*model::find(task.project->luminaire_types, source.type)));
     Record& record = out.record;
-    record.inputs = electric_inputs(task, effort);
+    record.inputs = inputs_of(task, effort, placed);
     record.wanted = effort.accuracy;
     record.seed = effort.seed;
     record.settled = true;
@@ -215,21 +222,31 @@ std::vector<SensorPoint> sensor_points(const std::vector<geometry::PlanePoints>&
     return out;
 }
 
+CircuitLight circuit_light(const ElectricField& field, const model::Option& option, size_t point) {
+    const size_t n = option.lighting.size();
+    CircuitLight out{std::vector<double>(n, 0.0), 0};
+    if (field.empty()) return out;
+    for (size_t g = 0; g < field.sources.size(); ++g) {
+        std::vector<double> one(field.sources.size(), 0.0);
+        one[g] = 1;
+        size_t k = 0;
+        while (k < n && option.lighting[k].id != field.sources[g].circuit) ++k;
+        (k < n ? out.of_circuit[k] : out.always) +=
+            field.all().direct_of(point, one) + field.all().reflected_of(point, one).mean;
+    }
+    return out;
+}
+
 SensorLight sensor_light(const ElectricField& field, const model::Option& option,
                          const std::vector<SensorPoint>& sensors) {
     const size_t n = option.lighting.size();
     SensorLight out{std::vector<std::vector<double>>(n, std::vector<double>(n, 0.0)), std::vector<double>(n, 0.0)};
     for (size_t c = 0; c < n; ++c) {
-        if (sensors[c].point < 0 || field.empty()) continue;
+        if (sensors[c].point < 0) continue;
         const size_t point = field.first_of(sensors[c].plane) + static_cast<size_t>(sensors[c].point);
-        for (size_t g = 0; g < field.sources.size(); ++g) {
-            std::vector<double> one(field.sources.size(), 0.0);
-            one[g] = 1;
-            const double lux = field.all().direct_of(point, one) + field.all().reflected_of(point, one).mean;
-            size_t k = 0;
-            while (k < n && option.lighting[k].id != field.sources[g].circuit) ++k;
-            (k < n ? out.of_circuit[c][k] : out.always[c]) += lux;
-        }
+        const CircuitLight there = circuit_light(field, option, point);
+        out.of_circuit[c] = there.of_circuit;
+        out.always[c] = there.always;
     }
     return out;
 }

@@ -90,6 +90,12 @@ struct SensorPoint {
     int point = -1;
 };
 std::vector<SensorPoint> sensor_points(const std::vector<geometry::PlanePoints>& planes, const model::Option& option);
+/// Light of each of an option's circuits wholly on at a point, planes one after the other, and of what is on none; lux.
+struct CircuitLight {
+    std::vector<double> of_circuit;
+    double always = 0;
+};
+CircuitLight circuit_light(const ElectricField& field, const model::Option& option, size_t point);
 SensorLight sensor_light(const ElectricField& field, const model::Option& option,
                          const std::vector<SensorPoint>& sensors);
 /// What circuits give beside a moment's daylight, none beyond its level; of circuits without a sensor on the planes

@@ -3,14 +3,12 @@
 
 #include <cmath>
 
-#include "metric/glare.h"
+#include "metric/glare_index.h"
 
 namespace wp::question {
 
 namespace {
 
-// Guth's table ends where what is seen lies so far out, over the line of sight: T/R = 3 (CIE 117:1995, table 4.1).
-constexpr double kFarthest = 3;
 // A luminaire is looked at in so many places along each of its sizes.
 constexpr int kLooks = 4;
 
@@ -25,25 +23,20 @@ double share_seen(const light::Scene& scene, const light::PlacedLuminaire& l, Ve
     return open / (kLooks * kLooks);
 }
 
-}  // namespace
-
-std::vector<SeenLuminaire> seen_luminaires(const ElectricTask& task, const geometry::PlanePoints& eye) {
+std::vector<SeenLuminaire> seen_from(const geometry::PlanePoints& eye, const light::Scene& scene,
+                                     const std::vector<light::PlacedLuminaire>& luminaires) {
     std::vector<SeenLuminaire> out;
     if (eye.points.empty()) return out;
-    const PlacedCircuits placed = place_circuits(*task.project, *task.option, *task.surfaces);
-    const light::BlindLayers layers =
-        task.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.layers;
-    const light::Scene scene(*task.surfaces, layers, task.state);
     const Vec3 at = eye.points[0], ahead = eye.normal;
     const Vec3 right = std::fabs(ahead.z) < 0.999 ? normalized(cross(ahead, Vec3{0, 0, 1})) : Vec3{1, 0, 0},
                up = cross(right, ahead);
-    for (const auto& l : placed.luminaires) {
+    for (const auto& l : luminaires) {
         const Vec3 way = l.at - at;
         const double square = dot(way, way);
         if (!(square > 1e-6)) continue;
         const Vec3 towards = way * (1 / std::sqrt(square));
         const Vec3 in_eye{dot(towards, right), dot(towards, up), dot(towards, ahead)};
-        if (in_eye.z <= 0 || std::hypot(in_eye.x, in_eye.y) > kFarthest * in_eye.z) continue;
+        if (in_eye.z <= 0 || std::hypot(in_eye.x, in_eye.y) > metric::kGuthFarthest * in_eye.z) continue;
         const double area = photometry::luminous_area(l.opening, l.size_x, l.size_y, l.depth, l.own(-towards));
         const double candela = l.candela(-towards);
         // A point has no luminance: it cannot be rated.
@@ -55,13 +48,24 @@ std::vector<SeenLuminaire> seen_luminaires(const ElectricTask& task, const geome
     return out;
 }
 
+}  // namespace
+
+std::vector<std::vector<SeenLuminaire>> seen_luminaires(const ElectricTask& task) {
+    const PlacedCircuits placed = place_circuits(*task.project, *task.option, *task.surfaces);
+    const light::BlindLayers layers =
+        task.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.layers;
+    const light::Scene scene(*task.surfaces, layers, task.state);
+    std::vector<std::vector<SeenLuminaire>> out;
+    for (const auto& eye : *task.planes) out.push_back(seen_from(eye, scene, placed.luminaires));
+    return out;
+}
+
 std::optional<double> ugr_of(const std::vector<SeenLuminaire>& seen, std::span<const double> shares,
                              double background) {
     double sum = 0;
     for (const SeenLuminaire& s : seen)
         sum += std::pow(shares[s.source] * s.luminance, 2) * s.solid_angle / (s.position * s.position);
-    if (!(sum > 0) || !(background > 0)) return {};
-    return 8 * std::log10(0.25 / background * sum);
+    return metric::unified_glare_rating(sum, background);
 }
 
 }  // namespace wp::question

@@ -18,9 +18,9 @@ struct SeenLuminaire {
     double seen = 1;         ///< share of it that nothing hides
 };
 
-/// What an eye sees of luminaires: those in front of it, up to the end of the table of Guth's index. layers: as of the
-/// field.
-std::vector<SeenLuminaire> seen_luminaires(const ElectricTask& task, const geometry::PlanePoints& eye);
+/// What each eye, a plane of the task, sees of luminaires: those in front of it, up to the end of the table of Guth's
+/// index.
+std::vector<std::vector<SeenLuminaire>> seen_luminaires(const ElectricTask& task);
 
 /// UGR = 8 lg (0.25 / Lb sum L2 omega / p2). background: luminance of everything but the sources, cd/m2: what comes
 /// to the eye from surfaces over pi. None where nothing is seen, or all is dark. Shares: of each source's light.

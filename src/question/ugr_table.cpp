@@ -4,7 +4,7 @@
 #include <Eigen/Dense>
 #include <cmath>
 
-#include "metric/glare.h"
+#include "metric/glare_index.h"
 #include "photometry/distribution.h"
 
 namespace wp::question {
@@ -12,8 +12,6 @@ namespace wp::question {
 namespace {
 
 constexpr double kApart = 0.25;
-// Beyond that nothing counts (CIE 117:1995).
-constexpr double kFarthestOut = 3;
 // Luminaires of a plane are summed over places of them; fluxes onto the floor over so many directions.
 constexpr int kRings = 90, kSectors = 72;
 
@@ -65,7 +63,7 @@ std::optional<double> ugr_of_room(const model::LuminaireType& type, double x, do
     for (int i = 0; i < across; ++i)
         for (int k = 0; k < along; ++k) {
             const double aside = (i + 0.5) * kApart - x / 2, ahead = (k + 0.5) * kApart;
-            if (std::hypot(aside, 1.0) > kFarthestOut * ahead) continue;
+            if (std::hypot(aside, 1.0) > metric::kGuthFarthest * ahead) continue;
             const double square = aside * aside + ahead * ahead + 1, far = std::sqrt(square);
             // From the luminaire to the eye, in its own axes: C 0 along the line of sight where it is seen crosswise.
             const Vec3 to_eye{-aside / far, -ahead / far, -1 / far};
@@ -75,8 +73,7 @@ std::optional<double> ugr_of_room(const model::LuminaireType& type, double x, do
             const double p = metric::position_index(normalized(Vec3{aside, 1, ahead}));
             sum += candela * candela / (shines * square * p * p);
         }
-    if (!(sum > 0) || !(background > 0)) return {};
-    return 8 * std::log10(0.25 / background * sum);
+    return metric::unified_glare_rating(sum, background);
 }
 
 }  // namespace wp::question

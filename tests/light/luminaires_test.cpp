@@ -8,6 +8,7 @@
 #include <filesystem>
 #include <random>
 
+#include "base/parallel.h"
 #include "light/luminaire_light.h"
 #include "photometry/photometry_file.h"
 
@@ -229,7 +230,8 @@ TEST(Luminaires, in_a_white_box_all_light_ends_on_its_surfaces) {
 
 namespace {
 
-// Particles from the luminaires: nothing in common with the engine but the photometric file. The room as planes, its
+// Particles from the luminaires: nothing in common with the engine but intensities by direction, whose test is another.
+// The room as planes, its
 // pane as a slab of glass by Fresnel with what it absorbs.
 class Particles {
  public:
@@ -381,7 +383,8 @@ TEST(Luminaires, the_same_bits_for_any_number_of_threads) {
     const auto s = box(0.2, 0.5, 0.7);
     const std::vector<geometry::PlanePoints> planes = {level({{1, 1, 0.8}, {2.5, 2, 0.8}, {4, 3, 0.8}})};
     const std::vector<PlacedLuminaire> all = {placed(sample("tern-pendant.ldt"), {1.5, 1.5, 2.3})};
-    const auto a = traced(s, all, planes, 0.03), b = traced(s, all, planes, 0.03);
-    EXPECT_EQ(a.reflected, b.reflected);
-    EXPECT_EQ(a.direct, b.direct);
+    LuminaireLight by[2];
+    for (const int threads : {1, 2}) with_threads(threads, [&] { by[threads - 1] = traced(s, all, planes, 0.03); });
+    EXPECT_EQ(by[0].reflected, by[1].reflected);
+    EXPECT_EQ(by[0].direct, by[1].direct);
 }

@@ -18,6 +18,7 @@
 #include "question/enough_luminaires.h"
 #include "question/glare.h"
 #include "question/ugr_table.h"
+#include "question/year_over_time.h"
 #include "spectrum/colour.h"
 #include "spectrum/light_source.h"
 #include "spectrum/observer.h"
@@ -207,12 +208,27 @@ TEST(ElectricYear, circuits_of_luminaires_dim_beside_daylight_each_for_itself) {
     // Daylight comes in at the front.
     EXPECT_LT(all[0].kwh, 0.95 * all[1].kwh);
     EXPECT_NEAR(leni_of(all), (all[0].kwh + all[1].kwh) / (all[0].area + all[1].area), 1e-9);
-    // Hour by hour the sensors have their target, or all the light there is.
-    const size_t hour = 12 + 24 * 171;
-    const auto lux = year_use(p, p.options[0], q, scene->planes);
-    (void)lux;
-    EXPECT_GE(all[0].light[hour], 0);
-    EXPECT_LE(all[0].light[hour], 1);
+    // Hour by hour the sensors have their target, or all the light there is; more only by daylight, or as little as a
+    // circuit can be dimmed to.
+    const Traced room(p);
+    const auto field = room.field();
+    size_t dimmed = 0;
+    for (const auto& one : all) {
+        const size_t c = static_cast<size_t>(&one - all.data()), i = static_cast<size_t>(one.sensor);
+        const auto day = year_of_point(year, one.plane, i, use.operation);
+        const Vec3 at = year.planes[one.plane].plane.points[i];
+        ASSERT_LT(length(at - room.planes[0].points[i]), 1e-9);
+        for (size_t h = 0; h < 8760; h += 7) {
+            if (!use.hours[one.plane][h]) continue;
+            const std::vector<double> shares{static_cast<double>(all[0].light[h]),
+                                             static_cast<double>(all[1].light[h])};
+            const double there = static_cast<double>(day[h]) + electric_light(field, 0, shares).lux[i];
+            if (shares[c] < 1) EXPECT_GT(there, 0.97 * 300) << c << " hour " << h;
+            if (shares[c] > p.options[0].lighting[c].least_light + 1e-6) EXPECT_LT(there, 1.03 * 300) << c << " " << h;
+            dimmed += shares[c] > 0.3 && shares[c] < 0.9;
+        }
+    }
+    EXPECT_GT(dimmed, 50u);
     // A scene by the clock with the front off, in the dark hours of use: the back then gives what it can alone.
     model::LightScene evening;
     evening.id = "evening";
@@ -269,10 +285,14 @@ TEST(ElectricTable, has_scenes_circuits_and_both_lights) {
     // Modelling is the one over the other, both at the height of eyes.
     const auto& round = column(*answer, "cylindrical_lx_all").value[0];
     const auto& shape = column(*answer, "modelling_all").value[0];
+    auto at_eyes = p;
+    at_eyes.options[0].planes[0].height = q.electric.eye;
+    const auto level = asked(at_eyes, {});
     for (size_t i = 0; i < all.size(); ++i) {
         EXPECT_GT(shape[i], 0.15);
         EXPECT_LT(shape[i], 1.2);
         EXPECT_GT(round[i], 0.1 * all[i]);
+        EXPECT_NEAR(shape[i] * column(*level, "electric_lx_all").value[0][i], round[i], 0.06 * round[i]);
     }
     // Beside daylight circuits give less: at the front by day hardly anything.
     model::Question day;
@@ -283,9 +303,18 @@ TEST(ElectricTable, has_scenes_circuits_and_both_lights) {
     const auto both = asked(p, day);
     ASSERT_TRUE(both) << both.fault().line();
     const auto& noon = column(*both, "both_lx_all_0621_1200").value[0];
-    const auto& alone = column(*both, "electric_lx_all").value[0];
-    EXPECT_LT(noon[0], alone[0] + 30000 * 0.2);
-    for (const double lux : noon) EXPECT_GT(lux, 0);
+    day.kind = model::Question::Kind::moment;
+    day.id = "day";
+    const auto daylight = analysis::ask(p, p.options[0], day, nullptr, {0.03, 1, 0});
+    ASSERT_TRUE(daylight) << daylight.fault().line();
+    const auto& sun = daylight->table.columns[0].value[0];
+    double added = 0, could = 0, here = 0;
+    for (size_t i = 0; i < noon.size(); ++i) {
+        EXPECT_GT(noon[i], 0.94 * sun[i]) << "circuits take no light away";
+        EXPECT_LT(noon[i], 1.06 * (sun[i] + all[i]));
+        added += noon[i] - sun[i], could += all[i], here += sun[i];
+    }
+    EXPECT_LT(added, 0.5 * could + 0.05 * here);
     // A scene alone; one that is not there is told.
     model::Question one;
     one.scene = "evening";
@@ -519,7 +548,9 @@ TEST(ElectricPicture, gives_the_eye_what_its_place_gets_and_shows_luminaires_as_
     const Vec3 eye = p.options[0].observers[0].eye, way = Vec3{l.at.x, l.at.y, l.height} - eye;
     const photometry::Distribution light(p.luminaire_types[0]);
     const Vec3 away = -normalized(way);
-    const double luminance = 0.8 * light.candela(away) / photometry::luminous_area(p.luminaire_types[0], away);
+    ASSERT_EQ(p.luminaire_types[0].depth, 0);
+    const double shines = p.luminaire_types[0].size_x * p.luminaire_types[0].size_y * std::fabs(away.z);
+    const double luminance = 0.8 * light.candela(away) / shines;
     const double most = static_cast<double>(*std::ranges::max_element(picture.picture.value));
     EXPECT_GT(most, 0.8 * luminance);
     EXPECT_LT(most, 1.5 * 0.8 * light.most() / 0.325);

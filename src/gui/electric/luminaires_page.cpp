@@ -10,6 +10,7 @@
 #include <algorithm>
 
 #include "base/data_folder.h"
+#include "gui/electric/column_rows.h"
 #include "gui/entry/rows.h"
 #include "gui/inspector/field_rows.h"
 #include "gui/look/buttons.h"
@@ -28,15 +29,6 @@ namespace {
 
 constexpr int kMostInRow = 200;
 constexpr double kMostLux = 20000;
-
-QFormLayout* form_in(QVBoxLayout& column) {
-    auto* host = new QWidget(column.parentWidget());
-    auto* form = new QFormLayout(host);
-    form->setContentsMargins(space::small, 0, space::small, space::small);
-    form->setSpacing(space::tight);
-    column.addWidget(host);
-    return form;
-}
 
 // The program's own kinds: names and files.
 std::vector<std::pair<QString, std::filesystem::path>> own_set() {
@@ -213,10 +205,8 @@ void LuminairesPage::add_facts(QVBoxLayout& column, const LuminaireType& type) {
 }
 
 void LuminairesPage::add_placing(QVBoxLayout& column) {
-    auto* heading = label(QObject::tr("Place"), "heading", column.parentWidget());
-    heading->setContentsMargins(space::small, space::small, space::small, 0);
-    column.addWidget(heading);
-    auto* form = form_in(column);
+    column_heading(column, QObject::tr("Place"));
+    auto* form = column_form(column);
     add_choice<edit::Mount>(*form, QObject::tr("Hangs"),
                             {{QT_TRANSLATE_NOOP("QObject", "under the ceiling"), edit::Mount::ceiling},
                              {QT_TRANSLATE_NOOP("QObject", "on a wall"), edit::Mount::wall},
@@ -232,7 +222,7 @@ void LuminairesPage::add_placing(QVBoxLayout& column) {
 
 void LuminairesPage::add_reaching(QVBoxLayout& column) {
     const auto* on = plane();
-    auto* form = form_in(column);
+    auto* form = column_form(column);
     add_number(*form, QObject::tr("As many as reach, lx"), lux_, Unit::plain, [this](double v) {
         lux_ = std::clamp(std::isfinite(v) ? v : 500.0, 1.0, kMostLux);
     })->setObjectName(QStringLiteral("luminaire-lux"));
@@ -247,10 +237,8 @@ void LuminairesPage::add_reaching(QVBoxLayout& column) {
 }
 
 void LuminairesPage::add_form(QVBoxLayout& column, const LuminaireType& type) {
-    auto* heading = label(QObject::tr("This kind"), "heading", column.parentWidget());
-    heading->setContentsMargins(space::small, space::small, space::small, 0);
-    column.addWidget(heading);
-    auto* form = form_in(column);
+    column_heading(column, QObject::tr("This kind"));
+    auto* form = column_form(column);
     const auto change = [this, id = type.id](const QString& name, std::function<void(LuminaireType&)> edit) {
         desktop_.document().edit(name, [&](Project& p) {
             if (auto* t = model::find(p.luminaire_types, id)) edit(*t);

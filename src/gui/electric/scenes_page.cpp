@@ -12,6 +12,7 @@
 #include <cmath>
 
 #include "edit/luminaires.h"
+#include "gui/electric/column_rows.h"
 #include "gui/entry/rows.h"
 #include "gui/inspector/field_rows.h"
 #include "gui/look/buttons.h"
@@ -43,22 +44,6 @@ class LevelSlider : public QSlider {
         return QSlider::event(event);
     }
 };
-
-QFormLayout* form_of(QVBoxLayout& column) {
-    auto* host = new QWidget(column.parentWidget());
-    auto* form = new QFormLayout(host);
-    form->setContentsMargins(space::small, 0, space::small, space::small);
-    form->setSpacing(space::tight);
-    column.addWidget(host);
-    return form;
-}
-
-QLabel* heading(QVBoxLayout& column, const QString& text) {
-    auto* out = label(text, "heading", column.parentWidget());
-    out->setContentsMargins(space::small, space::small, space::small, 0);
-    column.addWidget(out);
-    return out;
-}
 
 }  // namespace
 
@@ -179,7 +164,7 @@ void ScenesPage::add_shown(QVBoxLayout& column) {
 }
 
 void ScenesPage::add_scene_row(QVBoxLayout& column) {
-    heading(column, QObject::tr("Scene"));
+    column_heading(column, QObject::tr("Scene"));
     auto* row = new QHBoxLayout;
     row->setContentsMargins(space::small, 0, space::small, 0);
     auto* box = new QComboBox(column.parentWidget());
@@ -205,7 +190,7 @@ void ScenesPage::add_scene_row(QVBoxLayout& column) {
 }
 
 void ScenesPage::add_scene_form(QVBoxLayout& column, const LightScene& scene) {
-    auto* form = form_of(column);
+    auto* form = column_form(column);
     const auto change = [this, id = scene.id](const QString& name, std::function<void(LightScene&)> edit) {
         desktop_.document().edit_option(name, [&](Option& o) {
             if (auto* s = model::find(o.scenes, id)) edit(*s);
@@ -229,7 +214,7 @@ void ScenesPage::add_scene_form(QVBoxLayout& column, const LightScene& scene) {
 }
 
 void ScenesPage::add_circuits(QVBoxLayout& column) {
-    heading(column, QObject::tr("Circuits"));
+    column_heading(column, QObject::tr("Circuits"));
     const Option& option = desktop_.document().option();
     size_t with = 0;
     for (size_t c = 0; c < option.lighting.size(); ++c) {
@@ -322,7 +307,7 @@ void ScenesPage::save_scene(const QString& name) {
 }
 
 void ScenesPage::add_forming(QVBoxLayout& column) {
-    auto* form = form_of(column);
+    auto* form = column_form(column);
     const Id in = room();
     const auto place = find_room(desktop_.document().option(), in);
     auto* rows = add_button(
@@ -350,8 +335,8 @@ void ScenesPage::add_forming(QVBoxLayout& column) {
 
 // What a kWh costs and brings about, for all of the project.
 void ScenesPage::add_energy(QVBoxLayout& column) {
-    heading(column, QObject::tr("Of a kWh"));
-    auto* form = form_of(column);
+    column_heading(column, QObject::tr("Of a kWh"));
+    auto* form = column_form(column);
     const EnergyFactors& factors = desktop_.document().project().energy;
     const auto change = [this](const QString& name, std::function<void(EnergyFactors&)> edit) {
         desktop_.document().edit(name, [&](Project& p) { edit(p.energy); });
@@ -372,7 +357,7 @@ void ScenesPage::add_energy(QVBoxLayout& column) {
 }
 
 void ScenesPage::add_figures(QVBoxLayout& column) {
-    heading(column, QObject::tr("By electric light"));
+    column_heading(column, QObject::tr("By electric light"));
     figures_ = label(QString(), nullptr, column.parentWidget());
     figures_->setObjectName(QStringLiteral("scene-figures"));
     figures_->setTextFormat(Qt::RichText);
