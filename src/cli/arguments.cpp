@@ -123,6 +123,15 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
                                                                                {"lm83", question::Operation::lm83},
                                                                                {"open", question::Operation::open}}))
         ->default_str("groups");
+    solve
+        ->add_option("--light", s.light,
+                     "Which light a year's figures count: daylight, electric (as its circuits give it by the hour), "
+                     "both; what a standard defines stays daylight's")
+        ->transform(CLI::CheckedTransformer(
+            std::map<std::string, question::LightCounted>{{"daylight", question::LightCounted::daylight},
+                                                          {"electric", question::LightCounted::electric},
+                                                          {"both", question::LightCounted::both}}))
+        ->default_str("daylight");
     solve->add_flag(
         "--hourly", s.hourly,
         "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");

@@ -32,6 +32,7 @@ struct SolveArguments {
     int threads = 0;
     std::vector<int> months;  ///< that count in figures of a year; empty: all
     question::Operation blinds = question::Operation::control;
+    question::LightCounted light = question::LightCounted::daylight;
     bool hourly = false, glare = false, windows = false, pictures = false, drawings = false, forget = false,
          despite_faults = false, readings = false;
 };

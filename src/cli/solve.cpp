@@ -31,6 +31,7 @@
 #include "question/ask.h"
 #include "question/ask_glare_year.h"
 #include "question/ask_year.h"
+#include "question/year_counted.h"
 #include "question/year_over_time.h"
 #include "rule/data.h"
 #include "store/answers.h"
@@ -279,6 +280,8 @@ class Solver {
         use.operation = arguments_.blinds;
         // Electric light is told of the whole year: its stand-by goes on.
         const auto lighting = question::electric_years(plan_.project, answer, *job.option, use);
+        use.counted = arguments_.light;
+        const auto counted = question::counted_year(plan_.project, answer, *job.option, use);
         for (auto& hours : use.hours) hours = in_wanted_months(std::move(hours));
         cache.finish(store::entry_of("year", *job.option, job.question, answer.record));
         if (cache.fault()) complain(*cache.fault());
@@ -286,8 +289,8 @@ class Solver {
         const auto names = question::plane_names(*job.option, scene->planes);
         const auto judged = judge(job, answer, *scene);
         std::vector<std::pair<fs::path, std::string>> files = {
-            {name(job, ".csv"), exchange::year_csv(answer, use)},
-            {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
+            {name(job, ".csv"), exchange::year_csv(counted, use)},
+            {name(job, ".json"), exchange::year_json(origin(job), counted, names, judged, use, lighting)}};
         std::string of_glare;
         if (arguments_.glare && !job.option->observers.empty()) {
             const auto seats = glare_of_year(job, *scene, effort, progress);
@@ -303,7 +306,7 @@ class Solver {
             for (size_t p = 0; p < answer.planes.size(); ++p) {
                 const auto fault =
                     write_file(name(job, "." + file_name_of(answer.planes[p].plane.plane) + ".hours.csv"),
-                               [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
+                               [&](const TakeBytes& take) { exchange::hourly_csv(counted, p, use.operation, take); });
                 if (!fault) continue;
                 complain(*fault);
                 return kCannotWrite;
@@ -313,7 +316,7 @@ class Solver {
             files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));
         }
         return finish(job, answer.record,
-                      year_lines(answer, names, use, lighting, judged, plan_.weather->made_up) + of_glare + "\n   ",
+                      year_lines(counted, names, use, lighting, judged, plan_.weather->made_up) + of_glare + "\n   ",
                       std::move(files));
     }
 

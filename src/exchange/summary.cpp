@@ -145,6 +145,8 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
     j["settings"]["blind_rule"] = {{"area_share", question::kBlindShare}, {"direct_lux", question::kBlindLux}};
     static constexpr const char* worked[] = {"open", "lm83", "groups"};
     j["settings"]["blinds"] = worked[static_cast<size_t>(use.operation)];
+    static constexpr const char* counted[] = {"daylight", "electric", "both"};
+    j["settings"]["light"] = counted[static_cast<size_t>(answer.counted())];
     j["settings"]["hours"] = answer.clock_words();
     j["settings"]["panes_changed_since_traced"] = answer.panes_changed();
     j["outdoor_median_diffuse_lux"] = tidy(climate::median_diffuse(answer.outdoor));

@@ -263,18 +263,27 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     points.join(look);
     SpatialLook spatial(year, plane, hours, limits.target, 0.5, operation);
     spatial.join(look);
-    Fixed fixed(year, plane);
-    fixed.want("spatial_autonomy_lm83", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::lm83), ends_of);
-    fixed.want("spatial_autonomy_open", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::open), ends_of);
-    fixed.want("sunlight_exposure_lm83", look, ExposureLook(usual, 1000, 250),
+    // What a standard defines it defines of daylight, whatever else is counted.
+    const YearAnswer daylit = year.by_daylight();
+    YearLook at_daylight(daylit, plane);
+    YearLook& fixed_look = year.counted() == question::LightCounted::daylight ? look : at_daylight;
+    Fixed fixed(daylit, plane);
+    fixed.want("spatial_autonomy_lm83", fixed_look, SpatialLook(daylit, plane, usual, 300, 0.5, Operation::lm83),
+               ends_of);
+    fixed.want("spatial_autonomy_open", fixed_look, SpatialLook(daylit, plane, usual, 300, 0.5, Operation::open),
+               ends_of);
+    fixed.want("sunlight_exposure_lm83", fixed_look, ExposureLook(usual, 1000, 250),
                [](const SunlightExposure& e) -> std::array<double, 3> {
                    return {e.value, e.value, e.value};
                });
     for (const Level& l : kLevels) {
-        fixed.want(l.target_id, look, ProvisionLook(year, plane, daylight, l.target, 0.5, Operation::open), ends_of);
-        fixed.want(l.minimum_id, look, ProvisionLook(year, plane, daylight, l.minimum, 0.95, Operation::open), ends_of);
+        fixed.want(l.target_id, fixed_look, ProvisionLook(daylit, plane, daylight, l.target, 0.5, Operation::open),
+                   ends_of);
+        fixed.want(l.minimum_id, fixed_look, ProvisionLook(daylit, plane, daylight, l.minimum, 0.95, Operation::open),
+                   ends_of);
     }
     look.run();
+    if (&fixed_look != &look) fixed_look.run();
     fixed.settle();
     log(LogOf::figure, "figures of {}: {} points", year.planes[plane].plane.plane,
         year.planes[plane].plane.points.size());

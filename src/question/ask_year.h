@@ -21,6 +21,7 @@ struct YearUse {
     YearLimits limits;
     std::vector<metric::Hours> hours;  ///< by plane: when its room is occupied
     Operation operation = Operation::control;
+    LightCounted counted = LightCounted::daylight;
 };
 /// Target and limits of a year's question.
 YearLimits limits_of(const model::Question& question);

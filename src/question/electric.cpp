@@ -3,14 +3,13 @@
 
 #include <algorithm>
 #include <cmath>
-#include <deque>
-#include <mutex>
 #include <numeric>
 
 #include "geometry/polygon.h"
 #include "model/project.h"
 #include "question/ask_year.h"
 #include "question/electric_field.h"
+#include "question/year_counted.h"
 #include "question/year_over_time.h"
 
 namespace wp::question {
@@ -92,29 +91,6 @@ std::vector<Circuit> circuits_of(const model::Project& project, const YearAnswer
     return out;
 }
 
-// Light of luminaires at the sensors, blinds open: asked for anew whenever hours or targets change, traced once.
-class SensorField {
- public:
-    std::shared_ptr<const ElectricField> of(const ElectricTask& task, const Effort& effort) {
-        constexpr size_t kKept = 8;
-        const Fingerprint print = electric_inputs(task, effort);
-        {
-            const std::lock_guard lock(mutex_);
-            for (const auto& [known, field] : kept_)
-                if (known == print) return field;
-        }
-        auto field = std::make_shared<const ElectricField>(trace_electric(task, effort));
-        const std::lock_guard lock(mutex_);
-        kept_.emplace_front(print, field);
-        if (kept_.size() > kKept) kept_.pop_back();
-        return field;
-    }
-
- private:
-    std::mutex mutex_;
-    std::deque<std::pair<Fingerprint, std::shared_ptr<const ElectricField>>> kept_;
-};
-
 constexpr double kSensorAccuracy = 0.02;
 
 SensorLight light_at_sensors(const model::Project& project, const YearAnswer& year, const model::Option& option,
@@ -131,9 +107,9 @@ SensorLight light_at_sensors(const model::Project& project, const YearAnswer& ye
         at.cell_of = {0};
         sensors.push_back(std::move(at));
     }
-    static SensorField fields;
     const auto surfaces = geometry::build_surfaces(project, option);
-    const auto field = fields.of({&project, &option, &surfaces, &sensors, {}, {}, {}, 0}, {kSensorAccuracy, 1, 0});
+    // Blinds open. Hours and targets change without tracing anything again.
+    const auto field = kept_electric({&project, &option, &surfaces, &sensors, {}, {}, {}, 0}, {kSensorAccuracy, 1, 0});
     for (size_t c = 0; c < n; ++c) {
         const CircuitLight there = circuit_light(*field, option, field->first_of(c));
         out.always[c] = there.always;
@@ -253,6 +229,7 @@ LightingYear empty_year(const Circuit& c, const Lighting& l, double own_lux) {
     out.own_lux = own_lux;
     out.watts.assign(climate::kHours, 0.0f);
     out.light.assign(climate::kHours, 0.0f);
+    out.light_half_width.assign(climate::kHours, 0.0f);
     return out;
 }
 
@@ -286,8 +263,12 @@ std::vector<LightingYear> electric_years(const model::Project& project, const Ye
         for (const size_t c : group) out[c].kwh_low = out[c].kwh_high = out[c].kwh;
         for (const double off : {1.0, -1.0}) {
             std::vector<double> sums(group.size(), 0.0);
-            run.through(off,
-                        [&](size_t i, size_t, const CircuitOutput& output) { sums[i] += watts(i, output) / 1000; });
+            run.through(off, [&](size_t i, size_t h, const CircuitOutput& output) {
+                sums[i] += watts(i, output) / 1000;
+                LightingYear& one = out[group[i]];
+                const float apart = std::fabs(static_cast<float>(output.light) - one.light[h]);
+                one.light_half_width[h] = std::max(one.light_half_width[h], apart);
+            });
             for (size_t i = 0; i < group.size(); ++i) {
                 LightingYear& one = out[group[i]];
                 one.kwh_low = std::min(one.kwh_low, sums[i]);

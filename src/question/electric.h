@@ -32,8 +32,9 @@ struct LightingYear {
     double saved() const { return kwh_always > 0 ? 1 - kwh / kwh_always : 0; }
     /// Lighting energy numeric indicator of its area, kWh/(m2 a): all that it takes, stand-by included (EN 15193-1).
     double leni() const { return area > 0 ? kwh / area : 0; }
-    std::array<double, 12> by_month{};  ///< kWh
-    std::vector<float> light;           ///< 8760: share of its light
+    std::array<double, 12> by_month{};    ///< kWh
+    std::vector<float> light;             ///< 8760: share of its light
+    std::vector<float> light_half_width;  ///< 95 % of that, of the daylight's error
 };
 
 /// W/m2 when daylight gives lux at the sensor, of a plain power density. Manual light is a matter of the day: see

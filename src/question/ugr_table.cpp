@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "question/ugr_table.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <cmath>
 
 #include "metric/glare_index.h"
@@ -55,8 +55,7 @@ std::optional<double> ugr_of_room(const model::LuminaireType& type, double x, do
     Eigen::Matrix3d meets;
     meets << 0, to_walls, f, from_walls, 1 - 2 * from_walls, from_walls, f, to_walls, 0;
     const Eigen::Vector3d rho{r.ceiling, r.walls, r.floor};
-    const Eigen::Vector3d all =
-        (Eigen::Matrix3d::Identity() - meets * rho.asDiagonal()).colPivHouseholderQr().solve(direct);
+    const Eigen::Vector3d all = (Eigen::Matrix3d::Identity() - meets * rho.asDiagonal()).inverse() * direct;
     const double background = (all - direct)[1] / kPi;
     double sum = 0;
     const int across = static_cast<int>(std::lround(x / kApart)), along = static_cast<int>(std::lround(y / kApart));

@@ -43,7 +43,7 @@ void add_windows(Shares& out, const std::vector<model::Id>& sources, size_t poin
 Shares Shares::times(double factor) const {
     Shares out = *this;
     for (double* value :
-         {&out.sun, &out.sky, &out.ground, &out.around, &out.inside, &out.inside_off_ground, &out.total})
+         {&out.sun, &out.sky, &out.ground, &out.around, &out.inside, &out.inside_off_ground, &out.electric, &out.total})
         *value *= factor;
     for (Window& window : out.windows) window.value *= factor;
     return out;

@@ -20,6 +20,7 @@ struct Shares {
            around = 0;                         ///< straight, the last two off the ground and off what stands outdoors
     double inside = 0, inside_off_ground = 0;  ///< interreflected in the room: of light in from the sky and the rest,
                                                ///< and of light in off the ground
+    double electric = 0;                       ///< of luminaires, where they are counted
     double total = 0;
     /// The same in another unit.
     Shares times(double factor) const;

@@ -8,6 +8,7 @@
 
 #include "base/give_up.h"
 #include "model/project.h"
+#include "question/year_electric.h"
 #include "question/year_evaluator.h"
 
 namespace wp::question {
@@ -75,8 +76,7 @@ YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour
 
 size_t YearAnswer::parts(size_t plane) const { return given_ ? 1 : evaluator_->blocks_of(plane).size(); }
 
-YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation operation) const {
-    GiveUpScope::look();
+YearAnswer::Part YearAnswer::daylight_part(size_t plane, size_t part, Operation operation) const {
     if (given_) {
         const Given& g = (*given_)[plane];
         return {0, {given_, operation == Operation::open ? &g.open : &g.blinds}};
@@ -85,7 +85,20 @@ YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation opera
     return {evaluator_->first_of(block), evaluator_->lux(block, operation)};
 }
 
+YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation operation) const {
+    GiveUpScope::look();
+    if (counted_ == LightCounted::daylight) return daylight_part(plane, part, operation);
+    const Part day = daylight_part(plane, part, operation);
+    return {day.first, with_electric(counted_ == LightCounted::both ? day.light.get() : nullptr, day.light->points,
+                                     day.first, (*electric_)[plane])};
+}
+
 YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operation operation) const {
+    if (daylight_ != nullptr) {
+        const Part day = daylight_->half_width_part(plane, part, operation);
+        return {day.first, electric_half_widths(counted_ == LightCounted::both ? day.light.get() : nullptr,
+                                                day.light->points, day.first, (*electric_)[plane])};
+    }
     if (given_) {
         auto none = std::make_shared<metric::HourlyLux>((*given_)[plane].open);
         std::fill(none->lux.begin(), none->lux.end(), 0.0f);
@@ -164,11 +177,32 @@ double YearAnswer::closed_share(size_t plane, Operation operation) const {
     })[0];
 }
 YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const {
-    return evaluator_->hour(plane, hour, operation);
+    YearHour out = evaluator_->hour(plane, hour, operation);
+    if (counted_ != LightCounted::daylight) count_electric(out, hour, (*electric_)[plane], counted_);
+    return out;
 }
 YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const {
-    return evaluator_->shares(plane, point, hours, operation);
+    YearShares out =
+        counted_ != LightCounted::electric ? evaluator_->shares(plane, point, hours, operation) : YearShares{};
+    if (electric_ != nullptr) {
+        out.electric = mean_electric((*electric_)[plane], point, planes[plane].plane.points.size(), hours);
+        out.total += out.electric;
+    }
+    return out;
 }
+YearAnswer YearAnswer::counting(std::shared_ptr<const std::vector<ElectricByHour>> electric,
+                                LightCounted counted) const {
+    if (counted == LightCounted::daylight) return by_daylight();
+    YearAnswer out = by_daylight();
+    out.daylight_ = std::make_shared<const YearAnswer>(out);
+    out.electric_ = std::move(electric);
+    out.counted_ = counted;
+    // Of each light's figures what is kept is its own.
+    out.once_ = std::make_shared<Once>();
+    for (size_t p = 0; p < out.planes.size(); ++p) count_electric(out.planes[p], (*out.electric_)[p], counted);
+    return out;
+}
+YearAnswer YearAnswer::by_daylight() const { return daylight_ != nullptr ? *daylight_ : *this; }
 std::vector<PaneHeat> YearAnswer::heat() const { return evaluator_ ? evaluator_->heat() : std::vector<PaneHeat>(); }
 bool YearAnswer::panes_changed() const { return evaluator_ && evaluator_->panes_changed(); }
 const YearAnswer::Inputs* YearAnswer::inputs() const { return evaluator_ ? &evaluator_->inputs() : nullptr; }

@@ -26,6 +26,17 @@ inline constexpr double kBlindShare = 0.02, kBlindLux = 1000;
 /// says, or closed as far as they go in every hour.
 enum class Operation { open, lm83, control, closed };
 
+/// Which light a year's figures count.
+enum class LightCounted { daylight, electric, both };
+
+/// Electric light on a plane through the year: what each circuit gives wholly on, times its level.
+struct ElectricByHour {
+    std::vector<std::vector<float>> lux;               ///< by circuit, of each point
+    std::vector<std::vector<float>> level;             ///< by circuit, 8760, 0 to 1
+    std::vector<std::vector<float>> level_half_width;  ///< 95 % of that, of the daylight's error at the sensors
+    std::vector<std::vector<float>> half_width;        ///< 95 % of lux
+};
+
 struct PlaneYear {
     geometry::PlanePoints plane;
     std::vector<int> groups;         ///< indices of the window groups of the plane's room that have blinds
@@ -47,7 +58,7 @@ struct PlaneYear {
 
 /// What a mean over hours at one point, or over a plane, is made of, lux.
 struct YearShares {
-    double total = 0, sun = 0, sky = 0, ground = 0, outdoors = 0, inside = 0;
+    double total = 0, sun = 0, sky = 0, ground = 0, outdoors = 0, inside = 0, electric = 0;
     struct Window {
         model::Id id;             ///< empty: past all windows
         double lux = 0, sun = 0;  ///< sun: direct sun, part of lux
@@ -91,6 +102,12 @@ class YearAnswer {
         metric::HourlyLux open, blinds, direct;
     };
     YearAnswer(std::vector<Given> planes, std::vector<climate::OutdoorHour> outdoor);
+    /// The same year counting electric light beside daylight, or in its place: light, its errors and what it is made of
+    /// are those of what is counted. Direct sun, blinds, glass and what falls without direct sun stay daylight's.
+    YearAnswer counting(std::shared_ptr<const std::vector<ElectricByHour>> electric, LightCounted counted) const;
+    LightCounted counted() const { return counted_; }
+    /// The year by daylight alone.
+    YearAnswer by_daylight() const;
 
     std::vector<PlaneYear> planes;
     std::vector<climate::OutdoorHour> outdoor;
@@ -158,6 +175,10 @@ class YearAnswer {
     class Evaluator;
     std::shared_ptr<Evaluator> evaluator_;
     std::shared_ptr<const std::vector<Given>> given_;
+    std::shared_ptr<const std::vector<ElectricByHour>> electric_;
+    std::shared_ptr<const YearAnswer> daylight_;  ///< null: this one
+    LightCounted counted_ = LightCounted::daylight;
+    Part daylight_part(size_t plane, size_t part, Operation operation) const;
     struct Once;
     std::shared_ptr<Once> once_;
 };

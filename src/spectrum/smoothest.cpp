@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "spectrum/smoothest.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <cmath>
 
 #include "spectrum/light_source.h"

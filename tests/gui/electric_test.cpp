@@ -163,7 +163,7 @@ TEST_F(ElectricUse, a_scene_is_saved_and_shown_again_and_stands_beside_daylight)
     EXPECT_LT(mean_shown(Shown::both), mean_shown(Shown::moment) + as_scene);
 }
 
-TEST_F(ElectricUse, the_year_tells_kwh_of_circuits) {
+TEST_F(ElectricUse, the_year_tells_kwh_of_circuits_and_counts_their_light) {
     light_the_room();
     drive::key(*window, Qt::Key_Y);
     ASSERT_TRUE(drive::wait_until(
@@ -198,6 +198,30 @@ TEST_F(ElectricUse, the_year_tells_kwh_of_circuits) {
     EXPECT_EQ(window->document().project().energy, (model::EnergyFactors{2, "SEK", 0.5}));
     const QString told = part<QLabel>(QStringLiteral("scene-figures"))->text();
     EXPECT_TRUE(told.contains(QStringLiteral("%1 SEK").arg(std::lround(2 * kwh)))) << told.toStdString();
+    // Maps of the year count it where one asks so: the target then stands all over the room in nearly all hours.
+    drive::key(*window, Qt::Key_Y, Qt::ShiftModifier);
+    const Shown shown(figure::daylight_autonomy());
+    const auto counts = [&](int key, const QString& words) {
+        auto* counted = part<QComboBox>(QStringLiteral("counted"));
+        ASSERT_NE(counted, nullptr);
+        ASSERT_TRUE(counted->isVisible());
+        counted->setFocus();
+        QTest::keyClick(counted, static_cast<Qt::Key>(key));
+        ASSERT_TRUE(drive::wait_until(
+            [&] {
+                const auto map = window->desktop().maps().map(shown);
+                return !map.layers.empty() && map.name.contains(words);
+            },
+            30000))
+            << words.toStdString();
+    };
+    counts(Qt::Key_Home, QString());
+    const double by_day = mean_shown(shown);
+    counts(Qt::Key_End, QStringLiteral("daylight and electric light"));
+    const double by_both = mean_shown(shown);
+    EXPECT_GT(by_both, by_day + 10);
+    counts(Qt::Key_Up, QStringLiteral(", electric light"));
+    EXPECT_LT(mean_shown(shown), by_both);
 }
 
 }  // namespace

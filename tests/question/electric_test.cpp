@@ -9,7 +9,7 @@
 
 #include "analysis/analysis.h"
 #include "edit/luminaires.h"
-#include "photometry/photometry_file.h"
+#include "lit_room.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/electric.h"
@@ -22,7 +22,6 @@
 #include "spectrum/colour.h"
 #include "spectrum/light_source.h"
 #include "spectrum/observer.h"
-#include "support.h"
 
 using namespace wp;
 using namespace wp::question;
@@ -30,39 +29,8 @@ using model::Lighting;
 
 namespace {
 
-model::LuminaireType type_of(const char* file, const char* id) {
-    auto read = photometry::read_photometry(std::filesystem::path(WARMPANE_SOURCE) / "data/luminaires" / file);
-    read->type.id = id;
-    return read->type;
-}
-
-// The room with two circuits of two panels each: by the window and at the back.
-model::Project lit_room() {
-    auto p = test::one_room();
-    p.luminaire_types = {type_of("tern-panel.ldt", "panel")};
-    model::Option& o = p.options[0];
-    for (int c = 0; c < 2; ++c) {
-        Lighting circuit;
-        circuit.id = c == 0 ? "front" : "back";
-        circuit.name = c == 0 ? "By the window" : "At the back";
-        circuit.plane = "plane";
-        circuit.target = 300;
-        circuit.sensor = {2, c == 0 ? 1.5 : 4.5};
-        circuit.sensor_placed = true;
-        o.lighting.push_back(circuit);
-        for (int k = 0; k < 2; ++k) {
-            model::Luminaire l;
-            l.id = "light-" + std::to_string(2 * c + k);
-            l.type = "panel";
-            l.storey = "ground";
-            l.at = {k == 0 ? 1.0 : 3.0, c == 0 ? 1.5 : 4.5};
-            l.height = 2.95;
-            l.circuit = circuit.id;
-            o.luminaires.push_back(l);
-        }
-    }
-    return p;
-}
+using test::lit_room;
+model::LuminaireType type_of(const char* file, const char* id) { return test::luminaire_type(file, id); }
 
 struct Traced {
     model::Project project;

@@ -37,13 +37,13 @@ QStringList lines_of(const question::Shares& shares) {
         return language::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0);
     };
     QStringList parts, windows;
-    for (const auto& [name, part] :
-         {std::pair{QT_TRANSLATE_NOOP("QObject", "sun"), shares.sun},
-          {QT_TRANSLATE_NOOP("QObject", "sky"), shares.sky},
-          {QT_TRANSLATE_NOOP("QObject", "ground"), shares.ground},
-          {QT_TRANSLATE_NOOP("QObject", "outdoors"), shares.around},
-          {QT_TRANSLATE_NOOP("QObject", "inside"), shares.inside},
-          {QT_TRANSLATE_NOOP("QObject", "inside, via the ground"), shares.inside_off_ground}})
+    for (const auto& [name, part] : {std::pair{QT_TRANSLATE_NOOP("QObject", "sun"), shares.sun},
+                                     {QT_TRANSLATE_NOOP("QObject", "sky"), shares.sky},
+                                     {QT_TRANSLATE_NOOP("QObject", "ground"), shares.ground},
+                                     {QT_TRANSLATE_NOOP("QObject", "outdoors"), shares.around},
+                                     {QT_TRANSLATE_NOOP("QObject", "inside"), shares.inside},
+                                     {QT_TRANSLATE_NOOP("QObject", "inside, via the ground"), shares.inside_off_ground},
+                                     {QT_TRANSLATE_NOOP("QObject", "electric light"), shares.electric}})
         if (part > 0.005 * shares.total) parts << QStringLiteral("%1 %2 %").arg(language::words(name), percent(part));
     for (const auto& window : shares.windows)
         if (window.value > 0.005 * shares.total && windows.size() < 3)
@@ -142,6 +142,7 @@ std::optional<question::Shares> Maps::why(Shown shown, size_t layer, int point) 
             out.ground = made.ground;
             out.around = made.outdoors;
             out.inside = made.inside;
+            out.electric = made.electric;
             return out;
         }
     return {};
@@ -387,6 +388,8 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
                                              QT_TRANSLATE_NOOP("QObject", ", blinds by LM-83"), ""};
     if (hour || figure->depends_on_blinds())
         map.name += language::words(worked[static_cast<int>(reading->wish.operation)]);
+    if (reading->wish.counted == question::LightCounted::electric) map.name += QObject::tr(", electric light");
+    if (reading->wish.counted == question::LightCounted::both) map.name += QObject::tr(", daylight and electric light");
     mark_weather(map, true);
     map.layers = reading->layers;
     if (kept_.is_year_stale(id))

@@ -8,6 +8,7 @@
 #include "describe/field.h"
 #include "gui/document/asked_prints.h"
 #include "question/ask.h"
+#include "question/year_counted.h"
 #include "question/year_over_time.h"
 #include "report/pictures.h"
 
@@ -36,7 +37,7 @@ std::optional<size_t> plane_named(const YearAnswer& year, const model::Id& id) {
 }
 
 void add_map(YearReading& out) {
-    const YearAnswer& year = *out.answer;
+    const YearAnswer& year = *out.counted;
     for (size_t p = 0; p < year.planes.size(); ++p) {
         report::MapLayer layer{year.planes[p].plane, {}, year.planes[p].relative_half_width, false};
         std::vector<double> half;
@@ -57,7 +58,7 @@ void add_map(YearReading& out) {
 }
 
 void add_place(YearReading& out, const model::Option& option) {
-    const YearAnswer& year = *out.answer;
+    const YearAnswer& year = *out.counted;
     auto plane = plane_named(year, out.wish.plane);
     int point = plane ? out.wish.point : -1;
     if (!plane) plane = plane_of_room(year, out.wish.room);
@@ -93,7 +94,7 @@ std::optional<size_t> group_shown(const YearReading& out) {
 }
 
 void add_strip(YearReading& out, const model::Project& project, const model::Option& option) {
-    const YearAnswer& year = *out.answer;
+    const YearAnswer &year = *out.answer, &counted = *out.counted;
     const YearReading::Place* const place = out.place ? &*out.place : nullptr;
     const auto name_of = [&](size_t p) {
         const auto place = model::find_room(option, year.planes[p].plane.room);
@@ -104,12 +105,12 @@ void add_strip(YearReading& out, const model::Project& project, const model::Opt
             return;
         case StripOf::room:
             if (place)
-                set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation),
+                set_strip(out, question::year_of_plane(counted, place->plane, out.wish.operation),
                           QObject::tr("Mean illuminance, %1").arg(name_of(place->plane)), QStringLiteral("lx"), 3000);
             return;
         case StripOf::share:
             if (place) {
-                auto share = question::share_above(year, place->plane, out.use.limits.target, out.wish.operation);
+                auto share = question::share_above(counted, place->plane, out.use.limits.target, out.wish.operation);
                 for (float& v : share) v *= 100;
                 set_strip(out, std::move(share), QObject::tr("Area with the target, %1").arg(name_of(place->plane)),
                           QStringLiteral("%"), 100);
@@ -151,7 +152,7 @@ void add_strip(YearReading& out, const model::Project& project, const model::Opt
 // Hours of the room, from the worst to the best: by the share of it that has the target, then by its light.
 void add_hours(const YearReading& reading, YearTables& out) {
     if (!reading.place) return;
-    const YearAnswer& year = *reading.answer;
+    const YearAnswer& year = *reading.counted;
     const size_t plane = reading.place->plane;
     const auto share = question::share_above(year, plane, reading.use.limits.target, reading.wish.operation);
     const auto mean = question::year_of_plane(year, plane, reading.wish.operation);
@@ -161,8 +162,9 @@ void add_hours(const YearReading& reading, YearTables& out) {
         if (hours[static_cast<size_t>(h)]) {
             ++out.counted;
             out.failing += share[static_cast<size_t>(h)] < 0.5f;
-            // That it is dark at night is no news.
-            if (year.outdoor[static_cast<size_t>(h)].daylit()) all.push_back(h);
+            // That it is dark at night is no news, but where lamps should shine.
+            if (year.counted() != question::LightCounted::daylight || year.outdoor[static_cast<size_t>(h)].daylit())
+                all.push_back(h);
         }
     std::stable_sort(all.begin(), all.end(), [&](int a, int b) {
         const auto key = [&](int h) { return std::pair{share[static_cast<size_t>(h)], mean[static_cast<size_t>(h)]}; };
@@ -224,6 +226,10 @@ YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Pro
     for (const auto& p : out.answer->planes) planes.push_back(p.plane);
     out.use = question::year_use(project, option, model::question_of(project, model::Question::Kind::year), planes);
     out.use.operation = wish.operation;
+    out.use.counted = wish.counted;
+    out.counted = wish.counted == question::LightCounted::daylight
+                      ? out.answer
+                      : std::make_shared<const YearAnswer>(counted_year(project, *out.answer, option, out.use));
     add_map(out);
     add_place(out, option);
     add_strip(out, project, option);
@@ -237,7 +243,7 @@ YearTables read_tables(const YearReading& reading, const model::Project& project
     add_hours(reading, out);
     add_groups(reading, out);
     for (size_t p = 0; p < reading.answer->planes.size(); ++p)
-        out.rooms.push_back(figure::room_figures(*reading.answer, p, reading.use.limits,
+        out.rooms.push_back(figure::room_figures(*reading.counted, p, reading.use.limits,
                                                  question::in_months(reading.use.hours[p], reading.wish.months),
                                                  reading.wish.operation));
     return out;

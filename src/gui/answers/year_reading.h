@@ -21,6 +21,7 @@ struct YearWish {
     const figure::YearPointFigure* figure = &figure::daylight_autonomy();
     bool hour_on_map = false;  ///< the map is the hour of the moment, not a figure
     question::Operation operation = question::Operation::control;
+    question::LightCounted counted = question::LightCounted::daylight;
     std::array<bool, 12> months{true, true, true, true, true, true, true, true, true, true, true, true};
     StripOf strip = StripOf::outdoor;
     model::Id room;         ///< selected
@@ -53,6 +54,8 @@ struct YearTables {
 
 struct YearReading {
     std::shared_ptr<const question::YearAnswer> answer;
+    /// The same, counting the light that is wished for; by daylight the answer itself.
+    std::shared_ptr<const question::YearAnswer> counted;
     YearWish wish;
     question::YearUse use;
     Fingerprint wanted;  ///< of an answer to the project as it is: another than the answer's where that is stale

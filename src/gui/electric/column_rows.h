@@ -4,6 +4,7 @@
 #include <QFormLayout>
 #include <QVBoxLayout>
 
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

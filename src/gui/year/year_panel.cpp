@@ -104,6 +104,7 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
     });
     row->addWidget(operation_, 1);
     inner->addLayout(row);
+    inner->addLayout(counted_row());
     auto* months = new QHBoxLayout;
     months->setSpacing(0);
     for (int m = 0; m < 12; ++m) {
@@ -163,6 +164,31 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
         connect(&document, signal, this, &YearPanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &YearPanel::refresh);
     refresh();
+}
+
+// Which light the figures and the map count.
+QLayout* YearPanel::counted_row() {
+    using question::LightCounted;
+    auto* row = new QHBoxLayout;
+    auto* name = new QLabel(QObject::tr("Counts"));
+    name->setProperty("role", QStringLiteral("small"));
+    row->addWidget(name);
+    counted_ = new QComboBox;
+    counted_->setObjectName(QStringLiteral("counted"));
+    counted_->setAccessibleName(QObject::tr("Which light counts"));
+    counted_->setToolTip(
+        QObject::tr("Electric light is what the circuits give in each hour: as their control dims them, and as scenes "
+                    "hold. Figures that a standard defines stay those of daylight."));
+    counted_->addItem(QObject::tr("daylight"), static_cast<int>(LightCounted::daylight));
+    counted_->addItem(QObject::tr("electric light"), static_cast<int>(LightCounted::electric));
+    counted_->addItem(QObject::tr("daylight and electric light"), static_cast<int>(LightCounted::both));
+    connect(counted_, &QComboBox::activated, this, [this] {
+        YearWish wish = asker_.wish();
+        wish.counted = static_cast<LightCounted>(counted_->currentData().toInt());
+        asker_.wish_year(wish);
+    });
+    row->addWidget(counted_, 1);
+    return row;
 }
 
 // All figures of a room, and beside the one that is chosen what it means and what is usual.
@@ -253,6 +279,7 @@ void YearPanel::choose_months(int month, bool on) {
 void YearPanel::refresh() {
     for (size_t m = 0; m < 12; ++m) months_[m]->setChecked(asker_.wish().months[m]);
     operation_->setCurrentIndex(operation_->findData(static_cast<int>(asker_.wish().operation)));
+    counted_->setCurrentIndex(counted_->findData(static_cast<int>(asker_.wish().counted)));
     if (!isVisible()) return;
     const auto reading = kept_.year_reading(document_.option().id);
     const bool running = asker_.jobs().is_running();

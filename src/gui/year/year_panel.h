@@ -36,6 +36,7 @@ class YearPanel : public QWidget {
     void fill_figures(const YearReading& reading);
     void fill_hours(const YearReading& reading);
     void explain();
+    QLayout* counted_row();
     QWidget* figures_page();
     QWidget* hours_page();
     void choose_months(int month, bool on);
@@ -44,7 +45,7 @@ class YearPanel : public QWidget {
     const KeptAnswers& kept_;
     Asker& asker_;
     bool filling_ = false;
-    QComboBox* operation_;
+    QComboBox *operation_, *counted_;
     std::array<QToolButton*, 12> months_{};
     QTableWidget *rooms_, *figures_;
     QTreeWidget* hours_;

@@ -224,6 +224,8 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
                                                  {QObject::tr("inside, reflected"), s.inside},
                                                  {QObject::tr("via the ground"), s.ground},
                                                  {QObject::tr("via facades and trees"), s.outdoors}};
+    if (reading.wish.counted != question::LightCounted::daylight)
+        rows.emplace_back(QObject::tr("electric light"), s.electric);
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
         if (windows.size() < rows.size())

@@ -15510,5 +15510,25 @@ Quelle: %4</translation>
         <source>%1 is in the floor of %2.</source>
         <translation>%1 steckt im Boden von %2.</translation>
     </message>
+    <message>
+        <source>, electric light</source>
+        <translation>, elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>, daylight and electric light</source>
+        <translation>, Tageslicht und elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>Which light counts</source>
+        <translation>Welches Licht zählt</translation>
+    </message>
+    <message>
+        <source>Electric light is what the circuits give in each hour: as their control dims them, and as scenes hold. Figures that a standard defines stay those of daylight.</source>
+        <translation>Elektrisches Licht ist, was die Kreise in jeder Stunde geben: wie ihre Steuerung sie dimmt und wie Szenen gelten. Größen, die eine Norm festlegt, bleiben die des Tageslichts.</translation>
+    </message>
+    <message>
+        <source>daylight and electric light</source>
+        <translation>Tageslicht und elektrisches Licht</translation>
+    </message>
 </context>
 </TS>
