@@ -25,14 +25,14 @@ constexpr YearPointFigure kAll[] = {
      [](const YearLimits& l) {
          return Limits{l.target, kEndless};
      },
-     target},
-    {"continuous_autonomy", "Continuous daylight autonomy (cDA)", "%", Of::continuous, InRooms::second, nullptr,
-     target},
+     target, "Time with the target"},
+    {"continuous_autonomy", "Continuous daylight autonomy (cDA)", "%", Of::continuous, InRooms::second, nullptr, target,
+     "Time with the target, or part of it"},
     {"maximum_autonomy", "Maximum daylight autonomy (DAmax)", "%", Of::share_between, InRooms::nowhere,
      [](const YearLimits& l) {
          return Limits{too_much(l), kEndless};
      },
-     too_much},
+     too_much, "Time with ten times the target"},
     {"udi_fell_short", "UDI, fell short", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{0, l.low};

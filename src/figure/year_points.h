@@ -29,7 +29,12 @@ struct YearPointFigure {
     std::pair<double, double> (*limits)(const question::YearLimits&) = nullptr;
     /// The illuminance that the name leaves open, lux; null: none.
     double (*by)(const question::YearLimits&) = nullptr;
+    /// What it is called where electric light counts as well: daylight has names of its own. Null: the same.
+    const char* of_any_light = nullptr;
 
+    const char* name_by(question::LightCounted counted) const {
+        return counted != question::LightCounted::daylight && of_any_light != nullptr ? of_any_light : name;
+    }
     bool depends_on_blinds() const { return of != Of::direct_sun; }
 };
 

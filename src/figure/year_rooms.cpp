@@ -266,7 +266,8 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     // What a standard defines it defines of daylight, whatever else is counted.
     const YearAnswer daylit = year.by_daylight();
     YearLook at_daylight(daylit, plane);
-    YearLook& fixed_look = year.counted() == question::LightCounted::daylight ? look : at_daylight;
+    const bool by_daylight = year.counted() == question::LightCounted::daylight;
+    YearLook& fixed_look = by_daylight ? look : at_daylight;
     Fixed fixed(daylit, plane);
     fixed.want("spatial_autonomy_lm83", fixed_look, SpatialLook(daylit, plane, usual, 300, 0.5, Operation::lm83),
                ends_of);
@@ -295,14 +296,16 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     const auto means = [&](InRooms where) {
         for (size_t k = 0; k < figures.size(); ++k)
             if (figures[k]->in_rooms == where)
-                out.push_back(mean_figure(figures[k]->id, figures[k]->name, figures[k]->unit, values[k], shared));
+                out.push_back(mean_figure(figures[k]->id, figures[k]->name_by(year.counted()), figures[k]->unit,
+                                          values[k], shared));
     };
     const auto share = [&](const char* id, const char* name, const std::array<double, 3>& s) {
         out.push_back({id, name, "%", 100 * s[0], 100 * s[1], 100 * s[2]});
     };
     means(InRooms::first);
     means(InRooms::second);
-    share("spatial_autonomy", "Spatial daylight autonomy", ends_of(spatial.take()));
+    share("spatial_autonomy", by_daylight ? "Spatial daylight autonomy" : "Area with the target half of the time",
+          ends_of(spatial.take()));
     share("spatial_autonomy_lm83", "Spatial daylight autonomy, LM-83 (sDA300/50%)", fixed.of("spatial_autonomy_lm83"));
     share("spatial_autonomy_open", "The same without blinds", fixed.of("spatial_autonomy_open"));
     share("sunlight_exposure_lm83", "Annual sunlight exposure, LM-83 (ASE1000,250h)",

@@ -23,7 +23,8 @@ void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRe
     font.setPixelSize(11);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
-    painter.drawText(QPointF(x + w + 6, y + 6), QStringLiteral("%1 m").arg(metres));
+    // Above the bar: beside it a legend may stand.
+    painter.drawText(QPointF(x, y - 5), QStringLiteral("%1 m").arg(metres));
     // True north stands -north degrees from the drawing's up.
     const QPointF c(area.right() - 30, area.bottom() - 34);
     painter.save();

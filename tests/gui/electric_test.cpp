@@ -217,7 +217,7 @@ TEST_F(ElectricUse, the_year_tells_kwh_of_circuits_and_counts_their_light) {
     };
     counts(Qt::Key_Home, QString());
     const double by_day = mean_shown(shown);
-    counts(Qt::Key_End, QStringLiteral("daylight and electric light"));
+    counts(Qt::Key_End, QStringLiteral(", both lights"));
     const double by_both = mean_shown(shown);
     EXPECT_GT(by_both, by_day + 10);
     counts(Qt::Key_Up, QStringLiteral(", electric light"));

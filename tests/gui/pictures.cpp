@@ -522,6 +522,13 @@ int main(int argc, char** argv) {
     if (auto* figures = window.findChild<QTableWidget*>(QStringLiteral("year-figures"))) figures->setCurrentCell(4, 0);
     strip_of(StripOf::share);
     take("light-year");
+    if (wants({"light-year-both"})) {
+        YearWish wish = window.asker().wish();
+        wish.counted = wp::question::LightCounted::both;
+        window.asker().wish_year(wish);
+        strip_of(StripOf::point);
+        take("light-year-both");
+    }
     drive::click(window, "side-maps");
     drive::wait_until([&] { return !window.answers().year_reading(window.document().option().id)->by_month.empty(); },
                       20000);

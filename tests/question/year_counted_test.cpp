@@ -198,6 +198,7 @@ TEST(YearCounted, figures_of_a_standard_stay_those_of_daylight) {
         const auto& id = both[i].id;
         if (id == "spatial_autonomy_lm83" || id == "sunlight_exposure_lm83" || id.starts_with("provision"))
             EXPECT_DOUBLE_EQ(both[i].value, daylight[i].value) << id;
+        if (id == "autonomy") EXPECT_EQ(both[i].name, "Time with the target");
         if (id == "autonomy" || id == "mean") EXPECT_GT(both[i].value, daylight[i].value + 5) << id;
     }
 }

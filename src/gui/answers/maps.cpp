@@ -371,17 +371,18 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
     SheetMap map;
     const auto* figure = shown.figure();
     const bool hour = figure == nullptr;
+    const auto reading = kept_.year_reading(id);
     if (hour)
         map.name = QObject::tr("Illuminance, hour of %1").arg(language::text(document_.moment()));
     else
-        map.name = language::words(figure->name);
+        map.name = language::words(
+            figure->name_by(reading != nullptr ? reading->wish.counted : question::LightCounted::daylight));
     if (!hour && figure->by != nullptr) {
         const auto question = question_of(document_.project(), Question::Kind::year);
         map.name += QObject::tr(", %1 lx").arg(figure->by(question::limits_of(question)));
     }
     map.unit = hour ? QStringLiteral("lx") : language::words(figure->unit);
     mark_usual(map, map.unit == QStringLiteral("lx") ? "illuminance" : figure->id);
-    const auto reading = kept_.year_reading(id);
     if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure))
         return map;
     static constexpr const char* worked[] = {QT_TRANSLATE_NOOP("QObject", ", blinds open"),
@@ -389,7 +390,7 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
     if (hour || figure->depends_on_blinds())
         map.name += language::words(worked[static_cast<int>(reading->wish.operation)]);
     if (reading->wish.counted == question::LightCounted::electric) map.name += QObject::tr(", electric light");
-    if (reading->wish.counted == question::LightCounted::both) map.name += QObject::tr(", daylight and electric light");
+    if (reading->wish.counted == question::LightCounted::both) map.name += QObject::tr(", both lights");
     mark_weather(map, true);
     map.layers = reading->layers;
     if (kept_.is_year_stale(id))

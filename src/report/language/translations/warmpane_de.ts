@@ -15515,10 +15515,6 @@ Quelle: %4</translation>
         <translation>, elektrisches Licht</translation>
     </message>
     <message>
-        <source>, daylight and electric light</source>
-        <translation>, Tageslicht und elektrisches Licht</translation>
-    </message>
-    <message>
         <source>Which light counts</source>
         <translation>Welches Licht zählt</translation>
     </message>
@@ -15529,6 +15525,26 @@ Quelle: %4</translation>
     <message>
         <source>daylight and electric light</source>
         <translation>Tageslicht und elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>, both lights</source>
+        <translation>, beide Lichter</translation>
+    </message>
+    <message>
+        <source>Time with the target</source>
+        <translation>Zeit mit dem Zielwert</translation>
+    </message>
+    <message>
+        <source>Time with the target, or part of it</source>
+        <translation>Zeit mit dem Zielwert oder einem Teil davon</translation>
+    </message>
+    <message>
+        <source>Time with ten times the target</source>
+        <translation>Zeit mit dem Zehnfachen des Zielwerts</translation>
+    </message>
+    <message>
+        <source>Area with the target half of the time</source>
+        <translation>Fläche mit dem Zielwert in der halben Zeit</translation>
     </message>
 </context>
 </TS>
