@@ -4,7 +4,7 @@
 set -euo pipefail
 packages=(cmake ninja-build g++ pkg-config libembree-dev libtbb-dev libeigen3-dev libpolyclipping-dev libopenexr-dev libimath-dev
     nlohmann-json3-dev libcli11-dev libfmt-dev libspdlog-dev qt6-base-dev qt6-l10n-tools qt6-tools-dev qt6-translations-l10n qt6-svg-dev libqt6opengl6-dev libpoppler-qt6-dev libqpdf-dev qt6-qpa-plugins libgl1-mesa-dri
-    libsqlite3-dev libzstd-dev libassimp-dev libpugixml-dev libdxflib-dev libgtest-dev libnova-dev librapidcheck-dev libbenchmark-dev xvfb xauth fonts-inter python3-jsonschema
+    libsqlite3-dev libzstd-dev libassimp-dev libpugixml-dev libdxflib-dev libgtest-dev libnova-dev librapidcheck-dev libbenchmark-dev libopenmpi-dev openmpi-bin xvfb xauth fonts-inter python3-jsonschema
     desktop-file-utils appstream dpkg-dev clang-format)
 missing=()
 for package in "${packages[@]}"; do

@@ -157,6 +157,9 @@ struct Arguments {
 /// Parses, or prints help or one line of complaint and says with which code to leave.
 std::optional<int> parse_arguments(int argc, char** argv, Arguments& out);
 
+class Many;
+/// What the further processes of a run do.
+int help(const Arguments& arguments, Many& many);
 int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);

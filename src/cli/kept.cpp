@@ -2,6 +2,7 @@
 #include "cli/kept.h"
 
 #include "analysis/analysis.h"
+#include "cli/many.h"
 #include "cli/terminal.h"
 #include "exchange/kept_table.h"
 #include "store/asked.h"
@@ -10,8 +11,8 @@ namespace wp::cli {
 
 namespace {
 
-std::optional<question::TableAnswer> read(store::Answers* kept, const Fingerprint& print) {
-    const auto bytes = kept != nullptr ? kept->piece(print) : std::nullopt;
+std::optional<question::TableAnswer> read(const Cache& kept, const Fingerprint& print) {
+    const auto bytes = kept.find ? kept.find(print) : std::nullopt;
     if (!bytes) return {};
     auto read = exchange::read_kept(*bytes);
     return read ? std::optional(std::move(*read)) : std::nullopt;
@@ -36,18 +37,46 @@ std::shared_ptr<store::Answers> Kept::answers() {
     return answers_;
 }
 
+Cache Kept::shared(store::JobCache& job) {
+    const auto many = Many::of_this_process();
+    return many && *many != nullptr ? (*many)->shared(job, answers() != nullptr) : job.cache();
+}
+
 Result<Kept::Found> Kept::table(const model::Project& project, const model::Option& option,
                                 const model::Question& question, const climate::WeatherYear* weather,
                                 const question::Effort& effort, const Progress& progress) {
     const auto kept = answers();
     const Fingerprint print = analysis::asked_print(project, option, question, weather);
-    if (auto before = read(kept.get(), print)) return Found{std::move(*before), true};
     store::JobCache cache(kept);
-    auto answer = analysis::ask(project, option, question, weather, effort, interrupted(), progress, cache.cache());
+    const Cache shared = this->shared(cache);
+    // Whoever claimed it first may be another process; what that found or made is there once it is done.
+    const bool of_others = shared.claim && !shared.claim(print) && shared.await(print);
+    if (auto there = read(shared, print)) {
+        const bool is_new = new_.try_emplace(print, of_others).first->second;
+        if (of_others && kept != nullptr)
+            if (const auto fault = keep(*kept, print, option, question, *there)) complain(*fault);
+        if (shared.done) shared.done(print);
+        return Found{std::move(*there), !is_new};
+    }
+    new_[print] = true;
+    auto answer = analysis::ask(project, option, question, weather, effort, interrupted(), progress,
+                                Cache{shared.find, shared.keep});
     if (!answer) return answer.fault();
     if (kept != nullptr && !interrupted().requested())
         if (const auto fault = keep(*kept, print, option, question, *answer)) complain(*fault);
+    if (kept == nullptr && shared.keep) shared.keep(print, exchange::write_kept(*answer));
+    if (shared.done) shared.done(print);
     return Found{std::move(*answer), false};
+}
+
+void Kept::make_early(const model::Project& project, const model::Option& option, const model::Question& question,
+                      const climate::WeatherYear* weather, const question::Effort& effort) {
+    store::JobCache cache(answers());
+    const Cache shared = this->shared(cache);
+    if (!shared.claim || interrupted().requested()) return;
+    // A fault is told where the table is asked for.
+    if (shared.claim(analysis::asked_print(project, option, question, weather)))
+        (void)table(project, option, question, weather, effort, {});
 }
 
 }  // namespace wp::cli

@@ -3,6 +3,7 @@
 #include <new>
 
 #include "cli/arguments.h"
+#include "cli/many.h"
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
 #endif
@@ -53,7 +54,14 @@ int main(int argc, char** argv) {
         if (arguments.compare && !arguments.compare->chart.empty()) start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
-        return end_output(answer(arguments));
+        const auto many = Many::of_this_process();
+        if (!many) {
+            complain(many.fault());
+            return kBadArguments;
+        }
+        const int code = *many == nullptr || (*many)->is_first() ? answer(arguments) : help(arguments, **many);
+        Many::end();
+        return end_output(code);
     } catch (const std::bad_alloc&) {
         complain({"memory", "there is not enough for this", "Ask on fewer points, or for fewer windows at once"});
         return kNoMemory;

@@ -16,11 +16,13 @@
 #include "cli/pictures.h"
 #endif
 #include "analysis/analysis.h"
-#include "cli/faults.h"
 #include "cli/kept.h"
+#include "cli/many.h"
 #include "cli/refusal.h"
 #include "cli/said.h"
+#include "cli/solve_plan.h"
 #include "cli/terminal.h"
+#include "cli/work.h"
 #include "exchange/picture_file.h"
 #include "exchange/point_table.h"
 #include "exchange/shots_table.h"
@@ -36,7 +38,6 @@
 #include "rule/data.h"
 #include "store/answers.h"
 #include "store/asked.h"
-#include "store/project_file.h"
 
 namespace wp::cli {
 namespace fs = std::filesystem;
@@ -44,98 +45,7 @@ using model::Question;
 
 namespace {
 
-struct Job {
-    const model::Option* option;
-    Question question;
-};
-
 constexpr int kSmallPicture = 260;  // across, of one among many
-
-// Everything read and checked before anything is traced or written.
-struct Plan {
-    model::Project project;
-    fs::path file;
-    std::vector<Job> jobs;
-    std::optional<climate::WeatherYear> weather;
-    std::vector<rule::CriteriaSet> criteria;
-};
-
-template <class T>
-Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, const char* word,
-             std::vector<const T*>& out) {
-    for (const auto& id : wanted)
-        if (model::find(all, id) == nullptr) {
-            std::string known;
-            for (const T& item : all) known += (known.empty() ? "" : ", ") + item.id;
-            return Fault{std::string("--") + word, fmt::format("the project has no {} \"{}\"", word, id),
-                         "It has: " + known};
-        }
-    const auto is_put_away = [](const T& item) {
-        if constexpr (requires { item.archived; }) return item.archived;
-        return false;
-    };
-    for (const T& item : all)
-        if ((wanted.empty() && !is_put_away(item)) || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end())
-            out.push_back(&item);
-    return {};
-}
-
-std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
-    auto project = store::read_project(a.project);
-    if (!project) return Refusal{project.fault(), kBadInput};
-    plan.project = std::move(*project);
-    plan.file = a.project;
-    std::vector<const model::Option*> options;
-    std::vector<const Question*> questions;
-    if (auto fault = pick(plan.project.options, a.options, "option", options)) return Refusal{*fault, kBadArguments};
-    if (auto fault = pick(plan.project.questions, a.questions, "question", questions))
-        return Refusal{*fault, kBadArguments};
-    bool needs_weather = false, has_year = false;
-    for (const auto* option : options)
-        for (const auto* question : questions) {
-            Job job{option, *question};
-            if (a.accuracy) job.question.accuracy = *a.accuracy;
-            if (a.seed) job.question.seed = *a.seed;
-            if (a.readings) {
-                if (!analysis::gives_table(question->kind)) continue;
-                job.question.at = Question::At::readings;
-                job.question.planes.clear();
-            }
-            if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
-            needs_weather = needs_weather || analysis::needs_weather(*question);
-            has_year = has_year || question->kind == Question::Kind::year;
-            if (question->kind == Question::Kind::glare)
-                if (const auto shots = question::shots_of(*option, *question, plan.project.site.north); !shots)
-                    return Refusal{shots.fault(), kBadInput};
-            plan.jobs.push_back(std::move(job));
-        }
-    if (plan.jobs.empty())
-        return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"},
-                       kBadInput};
-    // What costs least is answered first.
-    std::ranges::stable_sort(
-        plan.jobs, {}, [](const Job& job) { return analysis::analysis_of(job.question.kind).cost(job.question); });
-    // Weather that no question needs is used where it is there, and not missed where it is not.
-    auto weather = question::weather_of(plan.project, plan.file);
-    if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
-    if (weather) {
-        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site));
-            !apart.empty())
-            note("note: {}\n", apart);
-        plan.weather = std::move(*weather);
-    }
-    if (told_of_faults(plan.project, options, plan.weather ? &plan.weather->measured : nullptr) && !a.despite_faults)
-        return Refusal{{plan.file.filename().string(), "nothing was solved: these faults would make answers wrong",
-                        "Mend them, or solve with --despite-faults"},
-                       kFaults};
-    for (const auto& id : plan.project.criteria) {
-        if (!has_year) break;
-        auto set = rule::set_of(plan.project, id);
-        if (!set) return Refusal{set.fault(), kBadInput};
-        plan.criteria.push_back(std::move(*set));
-    }
-    return {};
-}
 
 class Solver {
  public:
@@ -143,6 +53,7 @@ class Solver {
         : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
 
     int run() {
+        if (const int code = deal(); code != kDone) return code;
         for (const Job& job : plan_.jobs) {
             const int code = answer(job);
             if (code == kCancelled) tell_finished();
@@ -154,6 +65,29 @@ class Solver {
     }
 
  private:
+    // Tells the other processes of the run what is to be done, and makes tables that none of them is at.
+    int deal() {
+        const auto many = Many::of_this_process();
+        if (!many || *many == nullptr) return kDone;
+        auto work = pack_work(arguments_.project);
+        if (!work) {
+            complain(work.fault());
+            return kBadInput;
+        }
+        (*many)->deal(std::move(*work), kept_.answers());
+        for (const Job& job : plan_.jobs)
+            if (analysis::gives_table(job.question.kind))
+                kept_.make_early(plan_.project, *job.option, job.question, plan_.weather ? &*plan_.weather : nullptr,
+                                 effort_of(job));
+        return kDone;
+    }
+
+    question::Effort effort_of(const Job& job) const {
+        question::Effort effort = question::effort_of(job.question);
+        effort.threads = arguments_.threads;
+        return effort;
+    }
+
     fs::path name(const Job& job, const std::string& suffix) const {
         return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) +
                                            (arguments_.readings ? ".readings" : "") +
@@ -221,8 +155,7 @@ class Solver {
     int answer(const Job& job) {
         log(LogOf::cli, "{} of {}", job.question.id, job.option->id);
         ProgressLine progress(job.option->name + ", " + job.question.name);
-        question::Effort effort = question::effort_of(job.question);
-        effort.threads = arguments_.threads;
+        const question::Effort effort = effort_of(job);
         if (analysis::gives_table(job.question.kind)) return table(job, effort, progress);
         if (job.question.kind == Question::Kind::year) return year(job, effort, progress);
         return glare(job, geometry::build_surfaces(plan_.project, *job.option, job.question.without), effort, progress);
@@ -273,7 +206,7 @@ class Solver {
         store::JobCache cache(kept_.answers());
         const auto answer = question::ask_year(
             *scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); },
-            cache.cache());
+            kept_.shared(cache));
         if (interrupted().requested()) return finish(job, answer.record, "", {});
         sky_ = answer.inputs()->sky;
         auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
@@ -328,7 +261,7 @@ class Solver {
         store::JobCache cache(kept_.answers());
         const auto rooms = question::light_rooms(
             scene, *plan_.weather, question::spaces_around(scene.surfaces, option.observers), own, interrupted(),
-            [&](double share) { progress.show(share / 2); }, cache.cache());
+            [&](double share) { progress.show(share / 2); }, kept_.shared(cache));
         if (interrupted().requested()) return {};
         return question::ask_glare_year(plan_.project, option, job.question, rooms, option.observers, arguments_.blinds,
                                         interrupted(), [&](double share) { progress.show(0.5 + share / 2); });

@@ -358,11 +358,14 @@ Result<WeatherYear> parse_tmy3(std::string_view text, const std::string& name) {
 Result<WeatherYear> read_weather(const std::filesystem::path& path) {
     const auto bytes = read_file(path, size_t{64} << 20);
     if (!bytes) return bytes.fault();
-    const std::string name = path.filename().string();
-    if (is_tmy3(*bytes)) return parse_tmy3(*bytes, name);
-    if (lower(path.extension().string()) == ".csv")
+    return parse_weather(*bytes, path.filename().string());
+}
+
+Result<WeatherYear> parse_weather(std::string_view bytes, const std::string& name) {
+    if (is_tmy3(bytes)) return parse_tmy3(bytes, name);
+    if (lower(std::filesystem::path(name).extension().string()) == ".csv")
         return Fault{name, "its columns are not known: it is no TMY3", "warmpane-cli weather-from makes an EPW of it"};
-    return parse_epw(*bytes, name);
+    return parse_epw(bytes, name);
 }
 
 double kilometres_between(const Place& a, const Place& b) {

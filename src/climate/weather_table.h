@@ -45,6 +45,8 @@ bool is_tmy3(std::string_view text);
 bool is_epw(std::string_view text);
 /// EPW or TMY3, by what is in it.
 Result<WeatherYear> read_weather(const std::filesystem::path& path);
+/// The same of a file's bytes, under its name.
+Result<WeatherYear> parse_weather(std::string_view bytes, const std::string& name);
 
 /// A weather file in a folder, and how far it is from a site.
 struct WeatherNear {

@@ -391,6 +391,41 @@ class Looking {
 
 }  // namespace
 
+PatchSet PatchSet::part(size_t from, size_t to) const {
+    PatchSet out;
+    for (size_t p = from; p < to; ++p) {
+        const auto own = spots_of(p);
+        out.patches.push_back(patches[p]);
+        out.patches.back().first = static_cast<uint32_t>(out.spots.size());
+        out.spots.insert(out.spots.end(), own.begin(), own.end());
+        out.patches.back().last = static_cast<uint32_t>(out.spots.size());
+    }
+    return out;
+}
+
+std::string PatchSet::write() const {
+    ByteWriter w;
+    w.put(patches);
+    w.put(spots);
+    return w.take();
+}
+
+Result<PatchSet> PatchSet::read(std::string_view bytes) {
+    PatchSet out;
+    ByteReader r(bytes);
+    if (!r.take(out.patches) || !r.take(out.spots) || !r.done()) return kDamaged;
+    for (const Patch& p : out.patches)
+        if (p.first > p.last || p.last > out.spots.size()) return kDamaged;
+    return out;
+}
+
+void Sunlit::append(const Sunlit& next) {
+    const auto before = static_cast<uint32_t>(beams.size());
+    beams.insert(beams.end(), next.beams.begin(), next.beams.end());
+    for (size_t p = 1; p < next.first.size(); ++p) first.push_back(before + next.first[p]);
+    rays += next.rays;
+}
+
 std::string Sunlit::write() const {
     ByteWriter w;
     w.put(first);

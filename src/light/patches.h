@@ -76,6 +76,11 @@ class PatchSet {
     }
     size_t count() const { return patches.size(); }
     size_t bytes() const { return patches.size() * sizeof(Patch) + spots.size() * sizeof(PatchSpot); }
+    /// Those from one to before another, with their spots.
+    PatchSet part(size_t from, size_t to) const;
+    /// For another process; what comes from there is checked.
+    std::string write() const;
+    static Result<PatchSet> read(std::string_view bytes);
 };
 
 /// Sums by patch and row of what a point takes of light that falls onto patches, in each state of a scene: what paths
@@ -168,6 +173,8 @@ struct Sunlit {
     uint64_t rays = 0;
     std::vector<float>
         panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
+    /// Adds further patches with their beams.
+    void append(const Sunlit& next);
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t patches, size_t portals);

@@ -88,13 +88,9 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
                  "Lay them within their rooms, below the ceiling"};
 }
 
-Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {
-    if (project.site.weather.empty() && project.site.made_up_weather)
-        return climate::made_up_year(place_of(project.site));
-    if (project.site.weather.empty())
-        return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
-    const fs::path path = project.site.weather;
-    auto year = climate::read_weather(path.is_absolute() ? path : project_file.parent_path() / path);
+namespace {
+
+Result<climate::WeatherYear> as_used(const model::Project& project, Result<climate::WeatherYear> year) {
     if (year && project.site.light_from_file) {
         if (!year->has_illuminance)
             return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours",
@@ -103,6 +99,21 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
     }
     if (!year) return year;
     return climate::at_site(std::move(*year), place_of(project.site));
+}
+
+}  // namespace
+
+Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {
+    if (project.site.weather.empty() && project.site.made_up_weather)
+        return climate::made_up_year(place_of(project.site));
+    if (project.site.weather.empty())
+        return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
+    const fs::path path = project.site.weather;
+    return as_used(project, climate::read_weather(path.is_absolute() ? path : project_file.parent_path() / path));
+}
+
+Result<climate::WeatherYear> weather_from(const model::Project& project, std::string_view bytes) {
+    return as_used(project, climate::parse_weather(bytes, fs::path(project.site.weather).filename().string()));
 }
 
 namespace {

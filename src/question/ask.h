@@ -31,6 +31,8 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
 
 /// The site's weather file, found beside the project file.
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
+/// The same of the bytes of the weather file that the project names.
+Result<climate::WeatherYear> weather_from(const model::Project& project, std::string_view bytes);
 
 /// Where a question is asked: on its planes, at the windows that surfaces have, at its seats.
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,

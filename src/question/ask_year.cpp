@@ -71,7 +71,7 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
     const Fingerprint wanted = year_light_inputs(task, effort);
     if (light == nullptr || light->record.inputs != wanted || !light->record.settled)
         light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, cache));
-    if (cancel.requested()) {
+    if (cancel.requested() || cache.helps) {
         YearAnswer none;
         none.record = light->record;
         none.record.settled = false;

@@ -445,7 +445,7 @@ LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather
     const YearKnown before = known != nullptr && known->year != nullptr ? YearKnown(*known->year) : YearKnown();
     auto year = ask_year(with, weather, effort, before, cancel, progress, cache);
     out.record = year.record;
-    if (!cancel.requested()) out.year = std::make_shared<const YearAnswer>(std::move(year));
+    if (!cancel.requested() && !cache.helps) out.year = std::make_shared<const YearAnswer>(std::move(year));
     return out;
 }
 

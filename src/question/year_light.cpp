@@ -133,15 +133,13 @@ class Tracing {
         const auto start = std::chrono::steady_clock::now();
         out_.record.settled = true;
         make_room();
-        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) trace_block(b);
-        out_.face_pieces.resize(out_.faces.size() * out_.states.all.size());
+        // Only who has all pieces can tell which patches there are.
+        if (cache_.claim && !cache_.helps) cache_.claim(part("patches", 0));
+        trace_blocks();
         trace_faces();
-        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b)
-            out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first));
-        for (const auto& face : out_.faces)
-            if (!cancel_.requested()) out_.face_sun.push_back(direct_sun(face, 0));
-        if (!cancel_.requested()) look_for_suns();
-        if (cancel_.requested()) out_.record.settled = false;
+        trace_suns();
+        if (!cancel_.requested()) cache_.helps ? help_with_suns() : look_for_suns();
+        if (cancel_.requested() || cache_.helps) out_.record.settled = false;
         out_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
         return std::move(out_);
     }
@@ -268,7 +266,8 @@ class Tracing {
                     found[s] = find(prints[s]);
                 }
             }
-            for (const auto& print : prints) pieces_print_.add(print);
+            auto& all = prints_[at_];
+            all.insert(all.end(), prints.begin(), prints.end());
             const double share = worth * static_cast<double>(together.count);
             if (std::any_of(found.begin(), found.end(), [](const auto& piece) { return piece == nullptr; }) &&
                 !trace_together(points, first, together, layer, share, prints, found))
@@ -366,6 +365,38 @@ class Tracing {
         out_.record.settled = out_.record.settled && piece.settled;
     }
 
+    // What one process claims of a year that several are at.
+    Fingerprint part(std::string_view what, size_t number) const {
+        Fingerprint print;
+        print.add(what);
+        print.add(out_.record.inputs);
+        print.add(number);
+        return print;
+    }
+    template <class Make>
+    void in_parts(std::string_view what, size_t count, Make&& make) {
+        share_out(
+            cache_, count, [&](size_t i) { return part(what, i); },
+            [&](size_t i) {
+                if (!cancel_.requested()) make(i);
+            });
+    }
+
+    void trace_blocks() {
+        in_parts("block", out_.blocks.size(), [this](size_t b) {
+            at_ = b;
+            trace_block(b);
+        });
+    }
+
+    void trace_suns() {
+        in_parts("sun of block", out_.blocks.size(),
+                 [this](size_t b) { out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first)); });
+        out_.face_sun.resize(out_.faces.size());
+        in_parts("sun of face", out_.faces.size(),
+                 [this](size_t f) { out_.face_sun[f] = direct_sun(out_.faces[f], 0); });
+    }
+
     void trace_block(size_t b) {
         const YearBlock& block = out_.blocks[b];
         const auto points = points_of(block);
@@ -404,12 +435,12 @@ class Tracing {
     // Outer faces see no blinds worth speaking of.
     void trace_faces() {
         const size_t states = out_.states.all.size();
-        for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
+        out_.face_pieces.resize(out_.faces.size() * states);
+        in_parts("face", out_.faces.size(), [&](size_t f) {
+            at_ = out_.blocks.size() + f;
             auto pieces = trace(out_.faces[f], 0, 0, 0);
-            for (size_t s = 0; s < states; ++s) {
-                out_.face_pieces[f * states + s] = std::move(pieces[s]);
-            }
-        }
+            for (size_t s = 0; s < states; ++s) out_.face_pieces[f * states + s] = std::move(pieces[s]);
+        });
     }
 
     Fingerprint sun_inputs(const geometry::PlanePoints& points, size_t first) {
@@ -468,9 +499,8 @@ class Tracing {
             }
     }
 
-    // Patches of all pieces together, and the sun of every hour on them.
-    void look_for_suns() {
-        merge();
+    // The sun in every hour that it is up in, without what it is looked for in.
+    std::vector<light::SunLook> looks_of_year() {
         if (suns_.empty()) suns_ = climate::sun_of_year(task_.place);
         const auto all = batches();
         std::vector<light::SunLook> looks;
@@ -484,25 +514,80 @@ class Tracing {
             looks.push_back({to.as<float>(), nullptr, state - together.first});
         }
         share_ways(looks);
-        Fingerprint print = pieces_print_;
+        return looks;
+    }
+
+    std::optional<light::Sunlit> find_sunlit(const Fingerprint& print, size_t suns, size_t patches) const {
+        if (!cache_.find) return {};
+        const auto bytes = cache_.find(print);
+        if (!bytes) return {};
+        auto known = light::Sunlit::read(*bytes, suns, patches, surfaces_.portals.size());
+        if (!known || known->panes.size() != light::figures_of(surfaces_).size()) return {};
+        return std::move(*known);
+    }
+
+    // Patches of all pieces together, and the sun of every hour on them.
+    void look_for_suns() {
+        merge();
+        auto looks = looks_of_year();
+        Fingerprint print;
+        for (const auto& [at, prints] : prints_)
+            for (const auto& piece : prints) print.add(piece);
         print.add(std::string_view("sun on patches 7"));
-        if (cache_.find)
-            if (const auto bytes = cache_.find(print))
-                if (auto known =
-                        light::Sunlit::read(*bytes, looks.size(), out_.patches.count(), surfaces_.portals.size());
-                    known && known->panes.size() == light::figures_of(surfaces_).size()) {
-                    out_.sunlit = std::move(*known);
-                    return;
-                }
+        auto known = find_sunlit(print, looks.size(), out_.patches.count());
+        if (cache_.claim) {
+            if (!known) cache_.keep(part("patches", 0), out_.patches.write());
+            cache_.done(part("patches", 0));
+        }
+        if (known) {
+            out_.sunlit = std::move(*known);
+            return;
+        }
+        out_.sunlit = look_in_parts(looks);
+        out_.record.rays += out_.sunlit.rays;
+        if (!cancel_.requested() && cache_.keep) cache_.keep(print, out_.sunlit.write());
+    }
+
+    void help_with_suns() {
+        const Fingerprint print = part("patches", 0);
+        if (!cache_.await(print)) return;
+        const auto bytes = cache_.find(print);
+        if (!bytes) return;
+        auto patches = light::PatchSet::read(*bytes);
+        if (!patches) return;
+        out_.patches = std::move(*patches);
+        auto looks = looks_of_year();
+        look_in_parts(looks);
+    }
+
+    // One process alone takes all patches at once; several share them out.
+    light::Sunlit look_in_parts(std::vector<light::SunLook>& looks) {
+        const auto all = batches();
         for (size_t h = 0; h < climate::kHours; ++h)
             if (out_.sun_of_hour[h] >= 0)
                 looks[static_cast<size_t>(out_.sun_of_hour[h])].scene =
                     &scene(all[state_of(static_cast<int>(h) / 24) / kTogether], 0);
-        out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
-        light::add_edges(out_.sunlit, out_.patches, looks);
-        out_.sunlit.panes = light::figures_of(surfaces_);
-        out_.record.rays += out_.sunlit.rays;
-        if (!cancel_.requested() && cache_.keep) cache_.keep(print, out_.sunlit.write());
+        constexpr size_t kParts = 48;
+        const size_t parts = cache_.claim ? kParts : 1, patches = out_.patches.count();
+        std::vector<light::Sunlit> found(parts);
+        in_parts("suns on patches", parts, [&](size_t k) {
+            const size_t from = patches * k / parts, to = patches * (k + 1) / parts;
+            const Fingerprint print = part("suns on patches", k);
+            if (cache_.claim)
+                if (auto known = find_sunlit(print, looks.size(), to - from)) {
+                    found[k] = std::move(*known);
+                    return;
+                }
+            const light::PatchSet few = parts > 1 ? out_.patches.part(from, to) : light::PatchSet();
+            const light::PatchSet& set = parts > 1 ? few : out_.patches;
+            found[k] = light::look_for_suns(set, looks, [&] { return cancel_.requested(); });
+            light::add_edges(found[k], set, looks);
+            found[k].panes = light::figures_of(surfaces_);
+            if (cache_.claim && !cancel_.requested()) cache_.keep(print, found[k].write());
+        });
+        light::Sunlit out = std::move(found.front());
+        for (size_t k = 1; k < parts; ++k) out.append(found[k]);
+        return out;
     }
 
     light::DirectSun trace_sun(const geometry::PlanePoints& plane) {
@@ -555,7 +640,9 @@ class Tracing {
     Cache cache_;
     SkyColumns columns_;
     light::PatchSize patch_size_;
-    Fingerprint pieces_print_;
+    // Of the pieces of each block, then of each face: in whatever order they were made.
+    std::map<size_t, std::vector<Fingerprint>> prints_;
+    size_t at_ = 0;
     YearLight out_;
     std::vector<light::TypicalLight> typical_;
     std::map<std::pair<size_t, size_t>, std::unique_ptr<light::Scene>> scenes_;  // by first of the states, and layer

@@ -11,7 +11,7 @@ corpus="tests/fuzz/corpus"
 [ "$reader" = project ] || corpus="tests/fuzz/corpus-$reader"
 mkdir -p "$out/finds" "$out/corpus"
 compiler="$(command -v clang++-14 || command -v clang++)"
-core=(src/base src/spectrum src/climate src/model src/shading src/describe src/geometry src/edit src/photometry src/light src/question src/analysis src/figure src/metric src/rule src/store src/exchange src/incoming)
+core=(src/base src/many src/spectrum src/climate src/model src/shading src/describe src/geometry src/edit src/photometry src/light src/question src/analysis src/figure src/metric src/rule src/store src/exchange src/series src/outgoing src/incoming)
 # All of the core: readers are built as the program builds them. Kept till a source is newer, or any header.
 objects="$out/../warmpane-fuzz-objects"
 mkdir -p "$objects"
