@@ -100,22 +100,20 @@ std::vector<double> sums_of(const std::vector<std::vector<float>>& by_hour) {
     return out;
 }
 
-// What a point's electric light over the year is uncertain by, as shares of it.
+// A point's electric light over the year, and what it is uncertain by.
 struct Unsure {
-    double traced = 0, levels = 0;
+    double light = 0, traced = 0, levels = 0;
+    double share(double of) const { return light > 0 ? of / light : 0; }
 };
 std::vector<Unsure> unsure_of(const ElectricByHour& electric, size_t points) {
     const auto levels = sums_of(electric.level), uncertain = sums_of(electric.level_half_width);
     std::vector<Unsure> out(points);
     for (size_t i = 0; i < points; ++i) {
-        double light = 0;
-        Unsure by;
         for (size_t k = 0; k < levels.size(); ++k) {
-            light += levels[k] * static_cast<double>(electric.lux[k][i]);
-            by.traced += levels[k] * static_cast<double>(electric.half_width[k][i]);
-            by.levels += uncertain[k] * static_cast<double>(electric.lux[k][i]);
+            out[i].light += levels[k] * static_cast<double>(electric.lux[k][i]);
+            out[i].traced += levels[k] * static_cast<double>(electric.half_width[k][i]);
+            out[i].levels += uncertain[k] * static_cast<double>(electric.lux[k][i]);
         }
-        if (light > 0) out[i] = {by.traced / light, by.levels / light};
     }
     return out;
 }
@@ -125,10 +123,9 @@ std::vector<Unsure> unsure_of(const ElectricByHour& electric, size_t points) {
 void count_electric(PlaneYear& plane, const ElectricByHour& electric, LightCounted counted) {
     const size_t n = plane.plane.points.size();
     const bool both = counted == LightCounted::both;
-    double shared = 0;
     // Each light's share of error is no more than the larger of both, of the sum.
     const auto with = [&](double daylight, const Unsure& by) {
-        return std::hypot(std::max(both ? daylight : 0.0, by.traced), by.levels);
+        return std::hypot(std::max(both ? daylight : 0.0, by.share(by.traced)), by.share(by.levels));
     };
     const auto open = plane.half_width, closed = plane.closed_half_width;
     const auto given = [&](const std::vector<float>& widths, size_t i) {
@@ -136,16 +133,19 @@ void count_electric(PlaneYear& plane, const ElectricByHour& electric, LightCount
     };
     std::vector<float> wider(n), wider_closed(n);
     double square = 0;
+    Unsure all;
     const auto by = unsure_of(electric, n);
     for (size_t i = 0; i < n; ++i) {
         wider[i] = static_cast<float>(with(given(open, i), by[i]));
         wider_closed[i] = static_cast<float>(with(given(closed, i), by[i]));
-        shared = std::max(shared, std::hypot(by[i].traced, by[i].levels));
+        all = {all.light + by[i].light, all.traced + by[i].traced, all.levels + by[i].levels};
         square += std::pow(static_cast<double>(wider[i]), 2) / static_cast<double>(n);
     }
     plane.half_width = std::move(wider);
     if (!closed.empty()) plane.closed_half_width = std::move(wider_closed);
     plane.relative_half_width = n > 0 ? std::sqrt(square) : 0;
+    // At the worst all points err alike.
+    const double shared = all.share(std::hypot(all.traced, all.levels));
     plane.common = std::hypot(both ? plane.common : 0.0, shared);
     plane.closed_common = std::hypot(both ? plane.closed_common : 0.0, shared);
 }
