@@ -62,16 +62,15 @@ def memory_of(pid):
 def run(ranks, name, project):
     out = work / (name + "-out")
     start = time.monotonic()
-    process = subprocess.Popen(command(ranks, out, project), env=env, stdout=subprocess.PIPE, stderr=subprocess.STDOUT, text=True)
-    peaks = {}
-    os.set_blocking(process.stdout.fileno(), False)
-    said = ""
-    while process.poll() is None:
-        peaks.update({k: max(v, peaks.get(k, 0)) for k, v in memory_of(process.pid).items()})
-        said += process.stdout.read() or ""
-        time.sleep(0.05)
-    said += process.stdout.read() or ""
-    return time.monotonic() - start, process.returncode, said, sorted(peaks.values()), out
+    with open(work / (name + ".said"), "w+") as said:
+        process = subprocess.Popen(command(ranks, out, project), env=env, stdout=said, stderr=subprocess.STDOUT)
+        peaks = {}
+        while process.poll() is None:
+            peaks.update({k: max(v, peaks.get(k, 0)) for k, v in memory_of(process.pid).items()})
+            time.sleep(0.05)
+        seconds = time.monotonic() - start
+        said.seek(0)
+        return seconds, process.returncode, said.read(), sorted(peaks.values()), out
 
 
 def same(a, b):
