@@ -44,8 +44,8 @@ def project_alone(name):
     return folder / pathlib.Path(args.project).name
 
 
-def memory_of(pid):
-    """MB of each process of ours below mpirun, at its most."""
+def memory_now():
+    """MB of each process of ours, at its most."""
     out = {}
     for each in subprocess.run(["pgrep", "-f", args.cli], capture_output=True, text=True).stdout.split():
         try:
@@ -66,7 +66,7 @@ def run(ranks, name, project):
         process = subprocess.Popen(command(ranks, out, project), env=env, stdout=said, stderr=subprocess.STDOUT)
         peaks = {}
         while process.poll() is None:
-            peaks.update({k: max(v, peaks.get(k, 0)) for k, v in memory_of(process.pid).items()})
+            peaks.update({k: max(v, peaks.get(k, 0)) for k, v in memory_now().items()})
             time.sleep(0.05)
         seconds = time.monotonic() - start
         said.seek(0)

@@ -10,7 +10,6 @@
 #include "cli/work.h"
 #include "exchange/kept_table.h"
 #include "many/helper.h"
-#include "question/ask.h"
 #include "question/ask_glare_year.h"
 #include "question/ask_year.h"
 
@@ -25,8 +24,7 @@ class Helping {
     void run() const {
         for (const Job& job : plan_.jobs) {
             if (helper_.stopped().requested()) return;
-            question::Effort effort = question::effort_of(job.question);
-            effort.threads = arguments_.threads;
+            const question::Effort effort = effort_of(job, arguments_);
             if (analysis::gives_table(job.question.kind)) table(job, effort);
             if (job.question.kind == model::Question::Kind::year) year(job, effort);
         }
@@ -35,7 +33,7 @@ class Helping {
  private:
     // A table is made by one.
     void table(const Job& job, const question::Effort& effort) const {
-        const climate::WeatherYear* weather = plan_.weather ? &*plan_.weather : nullptr;
+        const climate::WeatherYear* weather = plan_.weather_or_null();
         const Fingerprint print = analysis::asked_print(plan_.project, *job.option, job.question, weather);
         if (cache_.find(print) || !cache_.claim(print)) return;
         log(LogOf::cli, "helps with {} of {}", job.question.id, job.option->id);

@@ -77,15 +77,9 @@ class Solver {
         (*many)->deal(std::move(*work), kept_.answers());
         for (const Job& job : plan_.jobs)
             if (analysis::gives_table(job.question.kind))
-                kept_.make_early(plan_.project, *job.option, job.question, plan_.weather ? &*plan_.weather : nullptr,
-                                 effort_of(job));
+                kept_.make_early(plan_.project, *job.option, job.question, plan_.weather_or_null(),
+                                 effort_of(job, arguments_));
         return kDone;
-    }
-
-    question::Effort effort_of(const Job& job) const {
-        question::Effort effort = question::effort_of(job.question);
-        effort.threads = arguments_.threads;
-        return effort;
     }
 
     fs::path name(const Job& job, const std::string& suffix) const {
@@ -155,14 +149,14 @@ class Solver {
     int answer(const Job& job) {
         log(LogOf::cli, "{} of {}", job.question.id, job.option->id);
         ProgressLine progress(job.option->name + ", " + job.question.name);
-        const question::Effort effort = effort_of(job);
+        const question::Effort effort = effort_of(job, arguments_);
         if (analysis::gives_table(job.question.kind)) return table(job, effort, progress);
         if (job.question.kind == Question::Kind::year) return year(job, effort, progress);
         return glare(job, geometry::build_surfaces(plan_.project, *job.option, job.question.without), effort, progress);
     }
 
     int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
-        const climate::WeatherYear* weather = plan_.weather ? &*plan_.weather : nullptr;
+        const climate::WeatherYear* weather = plan_.weather_or_null();
         const auto found = kept_.table(plan_.project, *job.option, job.question, weather, effort,
                                        [&](double share) { progress.show(share); });
         if (!found) {
@@ -303,8 +297,8 @@ class Solver {
         std::string line;
         for (size_t i = 0; i < shots->size(); ++i) {
             const question::Shot& shot = (*shots)[i];
-            auto task = question::glare_task(plan_.project, *job.option, shot.question, surfaces,
-                                             plan_.weather ? &*plan_.weather : nullptr);
+            auto task =
+                question::glare_task(plan_.project, *job.option, shot.question, surfaces, plan_.weather_or_null());
             if (!task) {
                 complain(task.fault());
                 return kBadInput;

@@ -8,7 +8,6 @@
 #include "analysis/analysis.h"
 #include "cli/faults.h"
 #include "cli/terminal.h"
-#include "question/ask.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -37,6 +36,12 @@ Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, 
 }
 
 }  // namespace
+
+question::Effort effort_of(const Job& job, const SolveArguments& arguments) {
+    question::Effort out = question::effort_of(job.question);
+    out.threads = arguments.threads;
+    return out;
+}
 
 std::optional<Refusal> choose_jobs(const SolveArguments& a, Plan& plan) {
     std::vector<const model::Option*> options;

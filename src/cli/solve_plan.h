@@ -9,6 +9,7 @@
 #include "cli/refusal.h"
 #include "climate/weather.h"
 #include "model/project.h"
+#include "question/ask.h"
 #include "rule/data.h"
 
 namespace wp::cli {
@@ -23,11 +24,14 @@ struct Plan {
     std::filesystem::path file;
     std::vector<Job> jobs;
     std::optional<climate::WeatherYear> weather;
+    const climate::WeatherYear* weather_or_null() const { return weather ? &*weather : nullptr; }
     std::vector<rule::CriteriaSet> criteria;
 };
 
 /// Reads and checks all of it, and notes on standard error what is worth knowing.
 std::optional<Refusal> make_plan(const SolveArguments& arguments, Plan& plan);
+/// With the threads that are asked for.
+question::Effort effort_of(const Job& job, const SolveArguments& arguments);
 /// Which jobs are asked for of a project that was read, from the one that costs least.
 std::optional<Refusal> choose_jobs(const SolveArguments& arguments, Plan& plan);
 

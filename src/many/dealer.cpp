@@ -78,10 +78,6 @@ void Dealer::lose(int who) {
     for (const auto& one : told) one.told(false);
 }
 
-namespace {
-constexpr int kFirst = 0;
-}
-
 Cache Dealer::own() {
     Cache out;
     out.find = [this](const Fingerprint& piece) { return find(piece); };

@@ -14,6 +14,7 @@
 #include "base/cache.h"
 #include "base/fingerprint.h"
 #include "base/progress.h"
+#include "many/messages.h"
 
 namespace wp::many {
 

@@ -4,23 +4,19 @@
 namespace wp::many {
 
 using Kind = Letter::Kind;
-constexpr int kTheFirst = 0;
 
 Helper::Helper(Post& post, Cancel stopped) : post_(post), stopped_(std::move(stopped)) {
-    post_.listen([this](const Message& m) { hear(m); },
-                 [this] {
-                     post_.send(kTheFirst, write({Kind::alive, {}, {}}));
-                 });
+    post_.listen([this](const Message& m) { hear(m); }, [this] { post_.send(kFirst, write({Kind::alive, {}, {}})); });
 }
 
 Helper::~Helper() {
     post_.listen({}, {});
-    post_.send(kTheFirst, write({Kind::bye, {}, {}}));
+    post_.send(kFirst, write({Kind::bye, {}, {}}));
 }
 
 void Helper::hear(const Message& message) {
     const auto letter = read_letter(message.bytes);
-    if (!letter || message.from != kTheFirst) return;
+    if (!letter || message.from != kFirst) return;
     if (letter->kind == Kind::stop) stopped_.request();
     {
         const std::lock_guard lock(mutex_);
@@ -31,7 +27,7 @@ void Helper::hear(const Message& message) {
 }
 
 Helper::Reply Helper::ask(const Letter& letter) {
-    post_.send(kTheFirst, write(letter));
+    post_.send(kFirst, write(letter));
     std::unique_lock lock(mutex_);
     while (!reply_ && !stopped_.requested()) changed_.wait_for(lock, std::chrono::milliseconds(100));
     return std::exchange(reply_, {}).value_or(Reply{});
@@ -50,10 +46,10 @@ Cache Helper::cache() {
         return reply.yes ? std::optional(std::move(reply.bytes)) : std::nullopt;
     };
     out.keep = [this](const Fingerprint& piece, std::string_view bytes) {
-        post_.send(kTheFirst, write({Kind::keep, piece, bytes}));
+        post_.send(kFirst, write({Kind::keep, piece, bytes}));
     };
     out.claim = [this](const Fingerprint& part) { return ask({Kind::claim, part, {}}).yes; };
-    out.done = [this](const Fingerprint& part) { post_.send(kTheFirst, write({Kind::done, part, {}})); };
+    out.done = [this](const Fingerprint& part) { post_.send(kFirst, write({Kind::done, part, {}})); };
     out.await = [this](const Fingerprint& part) { return ask({Kind::wait, part, {}}).yes; };
     return out;
 }

@@ -8,6 +8,9 @@
 
 namespace wp::many {
 
+/// Number of the process that deals out the work.
+inline constexpr int kFirst = 0;
+
 struct Message {
     int from = 0;
     std::string bytes;

@@ -3,8 +3,6 @@
 // needs no MPI.
 #include <mpi.h>
 
-#include <cstdio>
-#include <cstdlib>
 #include <list>
 #include <memory>
 #include <set>

@@ -150,14 +150,12 @@ TEST(Many, processes_at_one_year_give_the_bits_of_one_alone) {
 TEST(Many, one_that_is_cut_off_in_the_middle_of_a_part_takes_nothing_with_it) {
     const Work work;
     const auto alone = lux_of(work.solve({}));
-    constexpr int after = 2;
     Network network(3);
     store::MemoryCache memory;
     Dealer dealer(memory.cache(), {});
     Post post(in(network, 0));
-    First first(post, dealer, "work", 500ms);
-    std::atomic<int> claims{0};
-    std::thread steady([&] { help(network, 1, work); });
+    First first(post, dealer, "work", 2s);
+    std::atomic<bool> has_claimed{false};
     Cancel end;
     std::thread dying([&] {
         // It ends as a killed process does: without a word.
@@ -167,18 +165,23 @@ TEST(Many, one_that_is_cut_off_in_the_middle_of_a_part_takes_nothing_with_it) {
         auto cache = helper.cache();
         const auto claim = cache.claim;
         cache.claim = [&, claim](const Fingerprint& part) {
-            if (claims == after) return false;
+            if (has_claimed) return false;
             const bool yes = claim(part);
-            if (yes && ++claims == after) network.cut_off(2), end.request();
+            network.cut_off(2);
+            end.request();
+            has_claimed = yes;
             return yes;
         };
-        cache.find = {};
         work.solve(cache, end);
     });
+    // Nobody else has begun: the part is its own for certain.
+    while (!has_claimed) std::this_thread::sleep_for(1ms);
+    std::thread steady([&] { help(network, 1, work); });
     const auto year = work.solve(dealer.own());
     first.end();
     steady.join();
     dying.join();
+    EXPECT_GE(first.lost(), 1u);
     EXPECT_EQ(lux_of(year), alone);
 }
 

@@ -69,6 +69,22 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
     return t;
 }
 
+// A list below the others, its word before it.
+QComboBox* add_choice(QVBoxLayout& column, const QString& word, const char* name, const QString& accessible,
+                      const QString& tip) {
+    auto* row = new QHBoxLayout;
+    auto* before = new QLabel(word);
+    before->setProperty("role", QStringLiteral("small"));
+    row->addWidget(before);
+    auto* out = new QComboBox;
+    out->setObjectName(QString::fromLatin1(name));
+    out->setAccessibleName(accessible);
+    out->setToolTip(tip);
+    row->addWidget(out, 1);
+    column.addLayout(row);
+    return out;
+}
+
 }  // namespace
 
 YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
@@ -86,14 +102,8 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
     auto* inner = new QVBoxLayout(body_);
     inner->setContentsMargins(0, 0, 0, 0);
     inner->setSpacing(space::tight);
-    auto* row = new QHBoxLayout;
-    auto* blinds = new QLabel(QObject::tr("Blinds"));
-    blinds->setProperty("role", QStringLiteral("small"));
-    row->addWidget(blinds);
-    operation_ = new QComboBox;
-    operation_->setObjectName(QStringLiteral("operation"));
-    operation_->setAccessibleName(QObject::tr("Blinds"));
-    operation_->setToolTip(QObject::tr("How blinds are worked in all figures that do not say so themselves"));
+    operation_ = add_choice(*inner, QObject::tr("Blinds"), "operation", QObject::tr("Blinds"),
+                            QObject::tr("How blinds are worked in all figures that do not say so themselves"));
     operation_->addItem(QObject::tr("as their groups say"), static_cast<int>(Operation::control));
     operation_->addItem(QObject::tr("by the rule of LM-83"), static_cast<int>(Operation::lm83));
     operation_->addItem(QObject::tr("open all the time"), static_cast<int>(Operation::open));
@@ -102,9 +112,7 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
         wish.operation = static_cast<Operation>(operation_->currentData().toInt());
         asker_.wish_year(wish);
     });
-    row->addWidget(operation_, 1);
-    inner->addLayout(row);
-    inner->addLayout(counted_row());
+    add_counted(*inner);
     auto* months = new QHBoxLayout;
     months->setSpacing(0);
     for (int m = 0; m < 12; ++m) {
@@ -167,16 +175,10 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
 }
 
 // Which light the figures and the map count.
-QLayout* YearPanel::counted_row() {
+void YearPanel::add_counted(QVBoxLayout& column) {
     using question::LightCounted;
-    auto* row = new QHBoxLayout;
-    auto* name = new QLabel(QObject::tr("Counts"));
-    name->setProperty("role", QStringLiteral("small"));
-    row->addWidget(name);
-    counted_ = new QComboBox;
-    counted_->setObjectName(QStringLiteral("counted"));
-    counted_->setAccessibleName(QObject::tr("Which light counts"));
-    counted_->setToolTip(
+    counted_ = add_choice(
+        column, QObject::tr("Counts"), "counted", QObject::tr("Which light counts"),
         QObject::tr("Electric light is what the circuits give in each hour: as their control dims them, and as scenes "
                     "hold. Figures that a standard defines stay those of daylight."));
     counted_->addItem(QObject::tr("daylight"), static_cast<int>(LightCounted::daylight));
@@ -187,8 +189,6 @@ QLayout* YearPanel::counted_row() {
         wish.counted = static_cast<LightCounted>(counted_->currentData().toInt());
         asker_.wish_year(wish);
     });
-    row->addWidget(counted_, 1);
-    return row;
 }
 
 // All figures of a room, and beside the one that is chosen what it means and what is usual.

@@ -36,7 +36,7 @@ class YearPanel : public QWidget {
     void fill_figures(const YearReading& reading);
     void fill_hours(const YearReading& reading);
     void explain();
-    QLayout* counted_row();
+    void add_counted(QVBoxLayout& column);
     QWidget* figures_page();
     QWidget* hours_page();
     void choose_months(int month, bool on);
