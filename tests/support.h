@@ -3,6 +3,7 @@
 #pragma once
 #include <unistd.h>
 
+#include <cstdlib>
 #include <filesystem>
 #include <string>
 
@@ -30,6 +31,11 @@ class Folder {
  private:
     std::filesystem::path path_;
 };
+
+/// How often something is tried at random: often where tests/study.sh asks for it.
+inline int times(int ordinarily, int in_a_study) {
+    return std::getenv("WARMPANE_STUDY") != nullptr ? in_a_study : ordinarily;
+}
 
 /// A room of 4 x 6 x 3 m with one south window, on flat ground, at 50 N.
 inline model::Project one_room() {

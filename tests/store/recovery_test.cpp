@@ -62,12 +62,12 @@ TEST(Recovery, damaged_copies_are_left_out) {
     EXPECT_FALSE(store::read_leftover({folder / "unsaved" / "999999999-2.unsaved", {}, {}}));
 }
 
-// Killed fifty times at random moments of editing and saving: the project always opens, and the kept copy is at most
+// Killed many times at random moments of editing and saving: the project always opens, and the kept copy is at most
 // one edit behind.
 TEST(Recovery, a_killed_program_loses_at_most_its_last_edit) {
     test::Folder folder;
     std::mt19937 dice(7);
-    for (int round = 0; round < 50; ++round) {
+    for (int round = 0; round < test::times(12, 50); ++round) {
         int ends[2];
         ASSERT_EQ(::pipe(ends), 0);
         const pid_t child = ::fork();

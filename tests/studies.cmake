@@ -1,0 +1,31 @@
+# SPDX-License-Identifier: GPL-3.0-or-later
+# Long comparisons with brute force, with other dice and with shooting: ./test.sh leaves them out, tests/study.sh runs
+# them, and every change of what they check asks for it.
+set(STUDIES
+  GlareBand.holds_what_finer_pixels_would_find
+  GlareQuestion.a_picture_all_around_says_of_each_direction_what_a_picture_there_does
+  GlareQuestion.the_band_holds_what_more_pixels_and_more_samples_find
+  GlareYear.closed_blinds_glow_as_they_do_in_a_picture
+  GlareYear.every_hour_is_what_a_picture_of_it_shows
+  Luminaires.particles_shot_from_them_agree_with_the_paths_to_them
+  MomentLight.traced_for_itself_alone_is_the_moment_path_by_path
+  Picture.its_errors_hold_what_surer_pictures_find
+  Spectral.bands_traced_together_are_what_their_wavelengths_are_alone
+  Spectral.few_bands_are_near_enough_to_all_eighty_one
+  Spectral.stated_errors_hold_what_other_dice_find
+  SpectralYear.an_hour_in_a_room_is_what_the_moment_alone_gives
+  SpectralYear.more_light_for_longer_is_had_on_fewer_days_and_towards_the_window_on_most
+  SunBesideEdges.hours_of_a_year_are_right_before_in_and_behind_the_gap
+  SunBesideEdges.light_is_right_a_quarter_hour_before_the_gap
+  SunBesideEdges.light_is_right_behind_a_tree
+  SunBesideEdges.light_is_right_behind_louvres
+  SunBesideEdges.light_is_right_in_a_room_behind_another
+  Validation.sixteen_skies_glass_obstructions_and_reflections_hold
+  Veils.are_seen_through_a_sheet_that_hangs_close_before_them
+  Year.every_hour_agrees_with_brute_force_under_its_own_sky_and_sun
+  YearBefore.what_light_does_change_by_is_within_what_it_may
+  YearFigures.bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be)
+# Killed at some places by ./test.sh, at many by tests/study.sh.
+set(STUDIED_TOO
+  CommandLine.a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes
+  Recovery.a_killed_program_loses_at_most_its_last_edit)
