@@ -6,7 +6,8 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 preset="${1:-release}"
 cmake --preset "$preset" >/dev/null
-cmake --build --preset "$preset" --target warmpane-tests
+cmake --build --preset "$preset" --target tested
 folder=build
 [ "$preset" = release ] || folder="build-$preset"
-WARMPANE_STUDY=1 ctest --test-dir "$folder" -L stud -j "$(nproc)" --output-on-failure --timeout 3600
+# Under a display only because the list of desktop tests is read there.
+WARMPANE_STUDY=1 xvfb-run -a ctest --test-dir "$folder" -L stud -j "$(nproc)" --output-on-failure --timeout 3600
