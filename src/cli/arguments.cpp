@@ -184,11 +184,15 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         ->needs(figures);
     compare->add_option("--threads", o.threads, "Threads to use, 0 for all; the answer does not depend on it")
         ->check(CLI::Range(0, 1024));
+    compare
+        ->add_flag("--no-answers", o.forget, "Do not keep answers beside the project, and do not look for them there")
+        ->needs(figures);
 
     SeriesArguments e;
     auto* vary = app.add_subcommand(
         "series", "Vary numbers of a building in steps; write every figure of every step (CSV, JSON)");
     vary->add_option("project", e.project, "The project file")->required();
+    vary->add_flag("--no-answers", e.forget, "Do not keep steps beside the project, and do not look for them there");
     auto* kept = vary->add_option("--series", e.series, "Only this series of the project (may be repeated)");
     auto* named =
         vary->add_option("--vary", e.varied,

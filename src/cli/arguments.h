@@ -48,14 +48,14 @@ struct CompareArguments {
     std::vector<std::string> options, questions;
     std::optional<double> accuracy;
     int threads = 0;
-    bool figures = false;
+    bool figures = false, forget = false;
 };
 struct SeriesArguments {
     std::string project, option, out = "out";
     std::vector<std::string> series, varied, questions;
     std::optional<double> accuracy;
     int threads = 0;
-    bool pictures = false, drawings = false, despite_faults = false;
+    bool pictures = false, drawings = false, despite_faults = false, forget = false;
 };
 struct CheckArguments {
     std::string project;

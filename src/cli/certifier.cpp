@@ -59,14 +59,45 @@ std::optional<Refusal> make_plan(const CertifyArguments& a, ToCertify& plan) {
     return {};
 }
 
-int Certifier::ask() {
+std::vector<Question> Certifier::first_questions() const {
+    std::vector<Question> out;
     for (const auto& set : plan_.sets)
-        for (const Question& question : rule::questions_of(set, circumstances())) {
-            if (accuracies_.contains(question.id) || (analysis::needs_weather(question) && !plan_.weather)) continue;
-            accuracies_[question.id] = arguments_.accuracy.value_or(question.accuracy);
-            if (const int code = ask_one(question); code != kDone) return code;
+        for (Question& question : rule::questions_of(set, circumstances())) {
+            const bool is_there =
+                std::ranges::any_of(out, [&](const Question& other) { return other.id == question.id; });
+            if (is_there || (analysis::needs_weather(question) && !plan_.weather)) continue;
+            question.accuracy = arguments_.accuracy.value_or(question.accuracy);
+            out.push_back(std::move(question));
         }
+    return out;
+}
+
+int Certifier::ask() {
+    for (const Question& question : first_questions()) {
+        if (accuracies_.contains(question.id)) continue;
+        accuracies_[question.id] = question.accuracy;
+        if (const int code = ask_one(question); code != kDone) return code;
+    }
     return kDone;
+}
+
+void Certifier::share() {
+    for (const Question& question : first_questions()) share(question);
+}
+
+void Certifier::share_also(Question question) {
+    question.accuracy = arguments_.accuracy.value_or(question.accuracy);
+    share(question);
+}
+
+void Certifier::share(const Question& question) {
+    const bool is_year = question.kind == Question::Kind::year;
+    kept_.publish(plan_.project,
+                  {is_year ? SharedJob::What::year : SharedJob::What::table, option_.id, question, {}, {}});
+    if (is_year) return;
+    question::Effort effort = question::effort_of(question);
+    effort.threads = arguments_.threads;
+    kept_.table_meanwhile(plan_.project, option_, question, plan_.weather_or_null(), effort);
 }
 
 int Certifier::ask_finer(const exchange::Certified& certified, bool& again) {
@@ -75,14 +106,15 @@ int Certifier::ask_finer(const exchange::Certified& certified, bool& again) {
         for (const auto& v : set.verdicts)
             if (v.state == rule::State::undecided)
                 if (auto question = rule::question_of(*v.criterion, circumstances())) open[question->id] = *question;
-    again = false;
-    for (const auto& [id, question] : open) {
+    std::erase_if(open, [&](const auto& one) { return accuracies_[one.first] <= arguments_.decide_to; });
+    again = !open.empty();
+    for (auto& [id, question] : open) {
         double& accuracy = accuracies_[id];
-        if (accuracy <= arguments_.decide_to) continue;
-        accuracy = std::max(accuracy / 2, arguments_.decide_to);
-        again = true;
-        if (const int code = ask_one(question); code != kDone) return code;
+        question.accuracy = accuracy = std::max(accuracy / 2, arguments_.decide_to);
+        share(question);
     }
+    for (const auto& [id, question] : open)
+        if (const int code = ask_one(question); code != kDone) return code;
     return kDone;
 }
 
@@ -145,7 +177,7 @@ int Certifier::ask_year(const Question& question, const question::Effort& effort
         return kBadInput;
     }
     store::JobCache cache(kept_.answers());
-    auto answer = question::ask_year(*scene, *plan_.weather, effort, {}, interrupted(), show, cache.cache());
+    auto answer = question::ask_year(*scene, *plan_.weather, effort, {}, interrupted(), show, kept_.shared(cache));
     if (interrupted().requested()) return kCancelled;
     cache.finish(store::entry_of("year", option_, question, answer.record));
     if (cache.fault()) complain(*cache.fault());
@@ -217,11 +249,23 @@ Certifier& Certifiers::of(const model::Id& option) {
     return *one;
 }
 
-int Certifiers::ask_former() {
+void Certifiers::share() {
+    // The project is sent as it is once all planes are laid.
+    auto ids = plan_.options;
+    if (compares_with_former()) ids.insert(ids.begin(), plan_.project.former);
+    for (const auto& id : ids) of(id);
+    for (const auto& id : ids) of(id).share();
+}
+
+bool Certifiers::compares_with_former() const {
     const bool compares = std::ranges::any_of(plan_.sets, [](const auto& set) {
         return std::ranges::any_of(set.criteria, [](const auto& c) { return c.former_share > 0 || c.loss_most >= 0; });
     });
-    if (!compares || model::find(plan_.project.options, plan_.project.former) == nullptr) return kDone;
+    return compares && model::find(plan_.project.options, plan_.project.former) != nullptr;
+}
+
+int Certifiers::ask_former() {
+    if (!compares_with_former()) return kDone;
     Certifier& before = of(plan_.project.former);
     former_ = &before;
     return before.ask();

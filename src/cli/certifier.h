@@ -47,6 +47,9 @@ class Certifier {
     int settle(const Certifier* former, exchange::Certified& certified);
     /// One more question of the project.
     int ask_also(const model::Question& question);
+    /// Tells other processes of the run what is asked first, or also.
+    void share();
+    void share_also(model::Question question);
 
     exchange::Certified judge(const Certifier* former);
     void lay_planes();
@@ -59,6 +62,8 @@ class Certifier {
 
  private:
     int ask_one(model::Question question);
+    void share(const model::Question& question);
+    std::vector<model::Question> first_questions() const;
     int ask_year(const model::Question& question, const question::Effort& effort, const Progress& show);
     void note_record(const model::Question& question, const question::Record& record);
     rule::Case make_case(const Certifier* former);
@@ -98,12 +103,16 @@ class Certifiers {
     Certifiers(ToCertify& plan, const CertifyArguments& arguments)
         : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
     Certifier& of(const model::Id& option);
+    Kept& kept() { return kept_; }
+    /// In a run of several processes: tells the others what all options are asked first.
+    void share();
     /// Asks the former option where a set compares with it. The code to leave with where something went wrong.
     int ask_former();
     /// Null where nothing is compared.
     const Certifier* former() const { return former_; }
 
  private:
+    bool compares_with_former() const;
     ToCertify& plan_;
     const CertifyArguments& arguments_;
     Kept kept_;

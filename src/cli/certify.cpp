@@ -74,6 +74,7 @@ int certify(const CertifyArguments& arguments) {
         return refusal->code;
     }
     Certifiers certifiers(plan, arguments);
+    certifiers.share();
     if (const int code = certifiers.ask_former(); code != kDone) return code;
     VerdictCode verdicts;
     for (const auto& id : plan.options) {

@@ -4,12 +4,14 @@
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <deque>
 #include <memory>
 
 #include "analysis/analysis.h"
 #include "base/csv.h"
 #include "base/file.h"
 #include "base/text.h"
+#include "cli/shared_steps.h"
 #include "cli/terminal.h"
 #include "question/ask.h"
 #include "series/series.h"
@@ -42,22 +44,29 @@ int compare_figures(const CompareArguments& a, const model::Project& project, co
     std::shared_ptr<const climate::WeatherYear> weather;
     if (auto read = question::weather_of(project, a.project))
         weather = std::make_shared<const climate::WeatherYear>(std::move(*read));
-    std::vector<AskedOption> all;
+    Kept kept(a.project, a.forget);
+    std::deque<SharedSteps> asked;
     for (const auto& option : project.options) {
         const bool wanted =
             (a.options.empty() && !option.archived) || std::ranges::find(a.options, option.id) != a.options.end();
         if (!wanted && option.id != base.id) continue;
         model::Series as_it_is;
+        as_it_is.id = "compare";
         as_it_is.option = option.id;
         as_it_is.questions = a.questions;
-        series::Asker asker(shared, as_it_is, weather, a.accuracy, a.threads);
-        ProgressLine progress(option.name);
-        if (const auto fault = asker.ask(0, interrupted(), [&](double share) { progress.show(share); })) {
+        asked.emplace_back(kept, shared, as_it_is, weather, a.accuracy, a.threads);
+    }
+    std::vector<AskedOption> all;
+    for (SharedSteps& one : asked) {
+        const auto* option = model::find(project.options, one.asker().answer().series.option);
+        ProgressLine progress(option->name);
+        if (const auto fault = one.ask(0, [&](double share) { progress.show(share); })) {
             complain(*fault);
             return kBadInput;
         }
         if (interrupted().requested()) return kCancelled;
-        all.push_back({model::find(project.options, option.id), asker.answer()});
+        one.finish();
+        all.push_back({option, one.asker().answer()});
     }
     const auto& of_base = *std::ranges::find(all, base.id, [](const auto& one) { return one.option->id; });
     std::string csv = "option,room,figure,value,low_95,high_95,unit,against_base,error_95,told_apart\n";

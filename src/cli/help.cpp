@@ -1,17 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What every process of a run but the first does: parts of what is asked, in the order in which the first asks it.
-// Nothing is said or written here.
+// What every process of a run but the first does: parts of the jobs that the first publishes, in their order, as far as
+// nobody else is at them. Nothing is said or written here.
+#include <map>
+
 #include "analysis/analysis.h"
 #include "base/log.h"
 #include "cli/arguments.h"
 #include "cli/many.h"
-#include "cli/solve_plan.h"
+#include "cli/shared_job.h"
 #include "cli/terminal.h"
 #include "cli/work.h"
 #include "exchange/kept_table.h"
 #include "many/helper.h"
+#include "question/ask.h"
 #include "question/ask_glare_year.h"
 #include "question/ask_year.h"
+#include "question/shots.h"
+#include "series/series.h"
 
 namespace wp::cli {
 
@@ -19,69 +24,122 @@ namespace {
 
 class Helping {
  public:
-    Helping(const Plan& plan, const SolveArguments& arguments, many::Helper& helper)
-        : plan_(plan), arguments_(arguments), helper_(helper), cache_(helper.cache()) {}
-    void run() const {
-        for (const Job& job : plan_.jobs) {
-            if (helper_.stopped().requested()) return;
-            const question::Effort effort = effort_of(job, arguments_);
-            if (analysis::gives_table(job.question.kind)) table(job, effort);
-            if (job.question.kind == model::Question::Kind::year) year(job, effort);
-        }
+    Helping(Work work, int threads, many::Helper& helper)
+        : project_(std::make_shared<const model::Project>(std::move(work.project))),
+          threads_(threads),
+          helper_(helper),
+          cache_(helper.cache()) {
+        if (work.weather) weather_ = std::make_shared<const climate::WeatherYear>(std::move(*work.weather));
+    }
+
+    void run() {
+        while (const auto bytes = helper_.next_job())
+            if (const auto job = read_shared_job(*bytes)) help(*job);
     }
 
  private:
-    // A table is made by one.
-    void table(const Job& job, const question::Effort& effort) const {
-        const climate::WeatherYear* weather = plan_.weather_or_null();
-        const Fingerprint print = analysis::asked_print(plan_.project, *job.option, job.question, weather);
-        if (cache_.find(print) || !cache_.claim(print)) return;
-        log(LogOf::cli, "helps with {} of {}", job.question.id, job.option->id);
-        Cache pieces;
-        pieces.find = cache_.find;
-        pieces.keep = cache_.keep;
-        const auto answer =
-            analysis::ask(plan_.project, *job.option, job.question, weather, effort, helper_.stopped(), {}, pieces);
-        // What cannot be answered is left to the first, who tells why.
-        if (answer && !helper_.stopped().requested()) cache_.keep(print, exchange::write_kept(*answer));
-        cache_.done(print);
-    }
-    // A year is made by all.
-    void year(const Job& job, const question::Effort& effort) const {
-        const auto scene = question::year_scene(plan_.project, *job.option, job.question, *plan_.weather);
-        if (!scene) return;
-        log(LogOf::cli, "helps with {} of {}", job.question.id, job.option->id);
-        question::ask_year(*scene, *plan_.weather, effort, {}, helper_.stopped(), {}, cache_);
-        if (!arguments_.glare || job.option->observers.empty()) return;
-        question::Effort own = effort;
-        own.accuracy = question::kSurfaceAccuracy;
-        question::light_rooms(*scene, *plan_.weather, question::spaces_around(scene->surfaces, job.option->observers),
-                              own, helper_.stopped(), {}, cache_);
+    using What = SharedJob::What;
+
+    void help(const SharedJob& job) {
+        if (job.what == What::steps) return steps(job);
+        const auto* option = model::find(project_->options, job.option);
+        if (option == nullptr) return;
+        log(LogOf::cli, "helps with {} of {}", job.question.id, option->id);
+        if (job.what == What::table) table(*option, job.question);
+        if (job.what == What::pictures) pictures(*option, job.question);
+        if (weather_ == nullptr) return;
+        if (job.what == What::year) year(*option, job.question, false);
+        if (job.what == What::seats) year(*option, job.question, true);
     }
 
-    const Plan& plan_;
-    const SolveArguments& arguments_;
+    question::Effort effort(const model::Question& question) const {
+        auto out = question::effort_of(question);
+        out.threads = threads_;
+        return out;
+    }
+    // Of what is made by one.
+    Cache pieces() const { return {cache_.find, cache_.keep}; }
+    template <class Make>
+    void whole(const Fingerprint& print, Make&& make) {
+        if (helper_.stopped().requested() || !cache_.claim(print)) return;
+        if (!cache_.find(print)) make();
+        // What could not be made is left to the first, who tells why.
+        if (!helper_.stopped().requested()) cache_.done(print);
+    }
+
+    void table(const model::Option& option, const model::Question& question) {
+        const Fingerprint print = analysis::asked_print(*project_, option, question, weather_.get());
+        whole(print, [&] {
+            const auto answer = analysis::ask(*project_, option, question, weather_.get(), effort(question),
+                                              helper_.stopped(), {}, pieces());
+            if (answer && !helper_.stopped().requested()) cache_.keep(print, exchange::write_kept(*answer));
+        });
+    }
+
+    void pictures(const model::Option& option, const model::Question& question) {
+        const auto surfaces = geometry::build_surfaces(*project_, option, question.without);
+        const auto shots = question::shots_of(option, question, project_->site.north);
+        if (!shots) return;
+        for (const auto& shot : *shots) {
+            geometry::Surfaces own = surfaces;
+            const auto task = question::glare_task(*project_, option, shot.question, own, weather_.get());
+            if (!task) return;
+            whole(question::glare_inputs(*task, effort(question)),
+                  [&] { question::solve_glare(*task, effort(question), helper_.stopped(), {}, pieces()); });
+        }
+    }
+
+    void year(const model::Option& option, const model::Question& question, bool around_observers) {
+        const auto scene = question::year_scene(*project_, option, question, *weather_);
+        if (!scene) return;
+        question::Effort own = effort(question);
+        if (!around_observers) {
+            question::ask_year(*scene, *weather_, own, {}, helper_.stopped(), {}, cache_);
+            return;
+        }
+        own.accuracy = question::kSurfaceAccuracy;
+        question::light_rooms(*scene, *weather_, question::spaces_around(scene->surfaces, option.observers), own,
+                              helper_.stopped(), {}, cache_);
+    }
+
+    void steps(const SharedJob& job) {
+        if (series::check(*project_, job.series) && !job.series.varied.empty()) return;
+        series::Asker asker(project_, job.series, weather_, job.accuracy, threads_);
+        asker.keep_in(pieces());
+        Cache shared = cache_;
+        shared.helps = false;  // a step needs its year
+        asker.share(std::move(shared));
+        for (const size_t step : asker.order())
+            whole(asker.print(step), [&] { (void)asker.ask(step, helper_.stopped()); });
+    }
+
+    std::shared_ptr<const model::Project> project_;
+    std::shared_ptr<const climate::WeatherYear> weather_;
+    int threads_;
     many::Helper& helper_;
     Cache cache_;
 };
+
+int threads_of(const Arguments& a) {
+    if (a.solve) return a.solve->threads;
+    if (a.series) return a.series->threads;
+    if (a.compare) return a.compare->threads;
+    if (a.certify) return a.certify->threads;
+    return a.report ? a.report->threads : 0;
+}
 
 }  // namespace
 
 int help(const Arguments& arguments, Many& many) {
     many::Helper helper(many.post(), interrupted());
-    const auto told = helper.work();
-    if (!told || told->empty() || !arguments.solve) return kDone;
-    auto work = unpack_work(*told);
+    const auto about = helper.about();
+    if (!about || about->empty()) return kDone;
+    auto work = unpack_work(*about);
     if (!work) {
         complain(work.fault());
         return kBadInput;
     }
-    Plan plan;
-    plan.project = std::move(work->project);
-    plan.weather = std::move(work->weather);
-    // The first has said whatever there is to say about it.
-    if (choose_jobs(*arguments.solve, plan)) return kDone;
-    Helping(plan, *arguments.solve, helper).run();
+    Helping(std::move(*work), threads_of(arguments), helper).run();
     return kDone;
 }
 

@@ -4,6 +4,7 @@
 #include "analysis/analysis.h"
 #include "cli/many.h"
 #include "cli/terminal.h"
+#include "cli/work.h"
 #include "exchange/kept_table.h"
 #include "store/asked.h"
 
@@ -37,9 +38,60 @@ std::shared_ptr<store::Answers> Kept::answers() {
     return answers_;
 }
 
-Cache Kept::shared(store::JobCache& job) {
+namespace {
+
+// Null where this process runs alone.
+Many* many_of_this_process() {
     const auto many = Many::of_this_process();
-    return many && *many != nullptr ? (*many)->shared(job, answers() != nullptr) : job.cache();
+    return many ? *many : nullptr;
+}
+
+}  // namespace
+
+Cache Kept::shared(store::JobCache& job) {
+    const auto* many = many_of_this_process();
+    return many != nullptr ? many->shared(job, answers() != nullptr) : job.cache();
+}
+
+void Kept::publish(const model::Project& project, const SharedJob& job) {
+    auto* many = many_of_this_process();
+    if (many == nullptr) return;
+    many->deal([&] { return pack_work(project, file_); }, answers());
+    many->publish(job);
+}
+
+void Kept::make_meanwhile(const Fingerprint& part, std::function<void()> make) {
+    if (many_of_this_process() != nullptr) meanwhile_.push_back({part, std::move(make)});
+}
+
+bool Kept::make_one() {
+    store::JobCache own(nullptr);
+    const Cache claims = shared(own);
+    while (!meanwhile_.empty() && !interrupted().requested()) {
+        const Part part = std::move(meanwhile_.front());
+        meanwhile_.pop_front();
+        if (!claims.claim(part.print)) continue;
+        part.make();
+        if (!interrupted().requested()) claims.done(part.print);
+        return true;
+    }
+    return false;
+}
+
+bool Kept::is_mine(const Fingerprint& part) {
+    store::JobCache own(nullptr);
+    const Cache claims = shared(own);
+    if (!claims.claim || claims.claim(part)) return true;
+    const auto* many = many_of_this_process();
+    while (!many->is_there(part))
+        if (!make_one()) return !claims.await(part);
+    return false;
+}
+
+void Kept::done(const Fingerprint& part) {
+    store::JobCache own(nullptr);
+    const Cache claims = shared(own);
+    if (claims.done) claims.done(part);
 }
 
 Result<Kept::Found> Kept::table(const model::Project& project, const model::Option& option,
@@ -50,12 +102,12 @@ Result<Kept::Found> Kept::table(const model::Project& project, const model::Opti
     store::JobCache cache(kept);
     const Cache shared = this->shared(cache);
     // Whoever claimed it first may be another process; what that found or made is there once it is done.
-    const bool of_others = shared.claim && !shared.claim(print) && shared.await(print);
+    const bool of_others = !is_mine(print);
     if (auto there = read(shared, print)) {
         const bool is_new = new_.try_emplace(print, of_others).first->second;
         if (of_others && kept != nullptr)
             if (const auto fault = keep(*kept, print, option, question, *there)) complain(*fault);
-        if (shared.done) shared.done(print);
+        done(print);
         return Found{std::move(*there), !is_new};
     }
     new_[print] = true;
@@ -65,18 +117,57 @@ Result<Kept::Found> Kept::table(const model::Project& project, const model::Opti
     if (kept != nullptr && !interrupted().requested())
         if (const auto fault = keep(*kept, print, option, question, *answer)) complain(*fault);
     if (kept == nullptr && shared.keep) shared.keep(print, exchange::write_kept(*answer));
-    if (shared.done) shared.done(print);
+    if (!interrupted().requested()) done(print);
     return Found{std::move(*answer), false};
 }
 
-void Kept::make_early(const model::Project& project, const model::Option& option, const model::Question& question,
-                      const climate::WeatherYear* weather, const question::Effort& effort) {
+void Kept::table_meanwhile(const model::Project& project, const model::Option& option, const model::Question& question,
+                           const climate::WeatherYear* weather, const question::Effort& effort) {
+    if (many_of_this_process() == nullptr) return;
+    make_meanwhile(analysis::asked_print(project, option, question, weather),
+                   [this, &project, &option, question, weather, effort] {
+                       (void)table(project, option, question, weather, effort, {});
+                   });
+}
+
+Result<question::GlareAnswer> Kept::picture(const model::Project& project, const model::Option& option,
+                                            const model::Question& question, const geometry::Surfaces& surfaces,
+                                            const climate::WeatherYear* weather, const question::Effort& effort,
+                                            const question::GlareStep& step) {
+    // Each with surfaces of its own: they get the blinds of its moment.
+    geometry::Surfaces own = surfaces;
+    const auto task = question::glare_task(project, option, question, own, weather);
+    if (!task) return task.fault();
+    const Fingerprint print = question::glare_inputs(*task, effort);
     store::JobCache cache(answers());
     const Cache shared = this->shared(cache);
-    if (!shared.claim || interrupted().requested()) return;
-    // A fault is told where the table is asked for.
-    if (shared.claim(analysis::asked_print(project, option, question, weather)))
-        (void)table(project, option, question, weather, effort, {});
+    // Made here or elsewhere: it is found where it is there.
+    is_mine(print);
+    auto answer = question::solve_glare(*task, effort, interrupted(), step, Cache{shared.find, shared.keep});
+    if (interrupted().requested()) return answer;
+    done(print);
+    cache.finish(store::entry_of("glare", option, question, answer.record));
+    if (cache.fault()) complain(*cache.fault());
+    return answer;
+}
+
+void Kept::pictures_meanwhile(const model::Project& project, const model::Option& option,
+                              const model::Question& question, const climate::WeatherYear* weather,
+                              const question::Effort& effort) {
+    if (many_of_this_process() == nullptr) return;
+    const auto shots = question::shots_of(option, question, project.site.north);
+    if (!shots) return;
+    const auto surfaces =
+        std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(project, option, question.without));
+    for (const auto& shot : *shots) {
+        geometry::Surfaces own = *surfaces;
+        const auto task = question::glare_task(project, option, shot.question, own, weather);
+        if (!task) return;
+        make_meanwhile(question::glare_inputs(*task, effort),
+                       [this, &project, &option, asked = shot.question, surfaces, weather, effort] {
+                           (void)picture(project, option, asked, *surfaces, weather, effort, {});
+                       });
+    }
 }
 
 }  // namespace wp::cli

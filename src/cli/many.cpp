@@ -61,14 +61,15 @@ Result<Many*> Many::of_this_process() {
     return this_process.get();
 }
 
-void Many::deal(std::string work, std::shared_ptr<store::Answers> answers) {
+void Many::deal(const std::function<std::string()>& about, std::shared_ptr<store::Answers> answers) {
+    if (is_dealt()) return;
     Cache kept = memory_.cache();
     if (answers != nullptr) {
         kept.find = [answers](const Fingerprint& piece) { return answers->piece(piece); };
         kept.keep = [answers](const Fingerprint& piece, std::string_view bytes) { answers->keep_piece(piece, bytes); };
     }
     dealer_ = std::make_unique<many::Dealer>(std::move(kept), interrupted());
-    first_ = std::make_unique<many::First>(*post_, *dealer_, std::move(work), kSilence);
+    first_ = std::make_unique<many::First>(*post_, *dealer_, about(), kSilence);
 }
 
 Cache Many::shared(store::JobCache& job, bool kept) const {
@@ -86,7 +87,7 @@ Cache Many::shared(store::JobCache& job, bool kept) const {
 Many::~Many() {
     log(LogOf::cli, "process {} of {}: {} bytes sent", post_->rank(), post_->size(), post_->bytes_sent());
     if (!is_first()) return;
-    if (first_ == nullptr) deal({}, nullptr);
+    deal([] { return std::string(); }, nullptr);
     first_->end();
     for (size_t k = 0; k < dealer_->made().size(); ++k)
         log(LogOf::cli, "process {} made {} parts", k, dealer_->made()[k]);

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A run of several processes, as mpirun starts them: the first answers and writes, the others make parts of its light.
 #pragma once
+#include <functional>
 #include <memory>
 #include <string>
 
 #include "base/cache.h"
 #include "base/result.h"
+#include "cli/shared_job.h"
 #include "many/dealer.h"
 #include "many/first.h"
 #include "many/post.h"
@@ -24,8 +26,13 @@ class Many {
     bool is_first() const { return post_->rank() == 0; }
     int processes() const { return post_->size(); }
 
-    /// Of the first process: tells the others their work, and keeps what they make. answers may be null. Once a run.
-    void deal(std::string work, std::shared_ptr<store::Answers> answers);
+    /// Of the first process: tells the others what all is about, and keeps what they make. answers may be null. The
+    /// first call counts.
+    void deal(const std::function<std::string()>& about, std::shared_ptr<store::Answers> answers);
+    bool is_dealt() const { return dealer_ != nullptr; }
+    /// One more job for the others.
+    void publish(const SharedJob& job) { first_->publish(write(job)); }
+    bool is_there(const Fingerprint& part) const { return dealer_->is_there(part); }
     /// A job's cache, with claims on its parts; the job's own before deal.
     Cache shared(store::JobCache& job, bool kept) const;
     many::Post& post() { return *post_; }

@@ -43,23 +43,32 @@ bool belongs(const Question& question, bool pictures) {
     }
 }
 
+bool is_told_of(const Everything& all, const ReportArguments& arguments, const Question& question) {
+    return belongs(question, arguments.pictures) &&
+           (all.plan.weather || question.kind == Question::Kind::daylight_factor);
+}
+
 constexpr int kSmall = 260;  // pixels across
+
+question::Effort effort_of(const Question& question, const ReportArguments& arguments) {
+    question::Effort out = question::effort_of(question);
+    out.accuracy = arguments.accuracy.value_or(out.accuracy);
+    out.threads = arguments.threads;
+    return out;
+}
 
 // One picture of the option as it stands; where it cannot be asked the code to leave with.
 int take_picture(const Everything& all, const ReportArguments& arguments, Certifier& one, const Question& question,
                  const std::string& name, std::optional<question::GlareAnswer>& out) {
-    auto surfaces = one.surfaces();
-    auto task = question::glare_task(all.plan.project, one.option(), question, surfaces, all.plan.weather_or_null());
-    if (!task) {
-        complain(task.fault());
+    ProgressLine progress(one.option().name + ", " + name);
+    auto taken = all.certifiers->kept().picture(
+        all.plan.project, one.option(), question, one.surfaces(), all.plan.weather_or_null(),
+        effort_of(question, arguments), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
+    if (!taken) {
+        complain(taken.fault());
         return kBadInput;
     }
-    question::Effort effort = question::effort_of(question);
-    effort.accuracy = arguments.accuracy.value_or(effort.accuracy);
-    effort.threads = arguments.threads;
-    ProgressLine progress(one.option().name + ", " + name);
-    out = question::solve_glare(*task, effort, interrupted(),
-                                [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
+    out = std::move(*taken);
     return interrupted().requested() ? kCancelled : kDone;
 }
 
@@ -102,13 +111,30 @@ int take_pictures(Everything& all, const ReportArguments& arguments, Certifier& 
     return kDone;
 }
 
+// Tells other processes of the run what all options are asked.
+void share(Everything& all, const ReportArguments& arguments) {
+    all.certifiers->share();
+    Kept& kept = all.certifiers->kept();
+    for (const auto& id : all.plan.options) {
+        Certifier& one = all.certifiers->of(id);
+        for (const auto& question : all.plan.project.questions) {
+            if (is_told_of(all, arguments, question)) one.share_also(question);
+            if (!arguments.pictures || question.kind != Question::Kind::glare) continue;
+            Question asked = question;
+            asked.accuracy = arguments.accuracy.value_or(asked.accuracy);
+            kept.publish(all.plan.project, {SharedJob::What::pictures, id, asked, {}, {}});
+            kept.pictures_meanwhile(all.plan.project, one.option(), asked, all.plan.weather_or_null(),
+                                    effort_of(asked, arguments));
+        }
+    }
+}
+
 int gather(Everything& all, const ReportArguments& arguments, const model::Id& id, report::BookOption& out) {
     Certifier& one = all.certifiers->of(id);
     const auto* former = all.certifiers->former();
     if (const int code = one.settle(former != &one ? former : nullptr, out.certified); code != kDone) return code;
     for (const auto& question : all.plan.project.questions)
-        if (belongs(question, arguments.pictures) &&
-            (all.plan.weather || question.kind == Question::Kind::daylight_factor))
+        if (is_told_of(all, arguments, question))
             if (const int code = one.ask_also(question); code != kDone) return code;
     out.option = &one.option();
     out.surfaces = &one.surfaces();
@@ -138,6 +164,7 @@ int report_on(const ReportArguments& arguments) {
         return refusal->code;
     }
     all->certifiers = std::make_unique<Certifiers>(all->plan, arguments);
+    share(*all, arguments);
     if (const int code = all->certifiers->ask_former(); code != kDone) return code;
     std::vector<report::BookOption> options;
     VerdictCode verdicts;

@@ -13,6 +13,7 @@
 #include "cli/arguments.h"
 #include "cli/faults.h"
 #include "cli/refusal.h"
+#include "cli/shared_steps.h"
 #include "cli/terminal.h"
 #include "model/project.h"
 #include "question/ask.h"
@@ -139,13 +140,13 @@ int write(const SeriesArguments& a, const ToVary& plan, const series::SeriesAnsw
     return kDone;
 }
 
-int vary(const SeriesArguments& a, const ToVary& plan, const Series& one, bool& settled) {
-    series::Asker asker(plan.project, one, plan.weather, a.accuracy, a.threads);
-    const auto order = series::asking_order(one, asker.answer().present);
+int vary(const SeriesArguments& a, const ToVary& plan, const Series& one, Kept& kept, bool& settled) {
+    SharedSteps steps(kept, plan.project, one, plan.weather, a.accuracy, a.threads);
+    series::Asker& asker = steps.asker();
     say("{}\n", plain_text(one.name));
-    for (const size_t step : order) {
+    for (const size_t step : asker.order()) {
         ProgressLine progress(series::words_of(*plan.project, one, asker.answer().steps[step]));
-        if (const auto fault = asker.ask(step, interrupted(), [&](double share) { progress.show(share); })) {
+        if (const auto fault = steps.ask(step, [&](double share) { progress.show(share); })) {
             complain(*fault);
             return kBadInput;
         }
@@ -153,6 +154,7 @@ int vary(const SeriesArguments& a, const ToVary& plan, const Series& one, bool& 
         tell(*plan.project, asker.answer(), step);
         settled = settled && asker.answer().of[step]->settled;
     }
+    steps.finish();
     // What was asked until then is worth keeping.
     if (asker.answer().asked() > 0)
         if (const int code = write(a, plan, asker.answer()); code != kDone) return code;
@@ -172,8 +174,9 @@ int vary_in_series(const SeriesArguments& arguments) {
         return refusal->code;
     }
     bool settled = true;
+    Kept kept(arguments.project, arguments.forget);
     for (const Series& one : plan.series)
-        if (const int code = vary(arguments, plan, one, settled); code != kDone) return code;
+        if (const int code = vary(arguments, plan, one, kept, settled); code != kDone) return code;
     return settled ? kDone : kNotSettled;
 }
 

@@ -17,12 +17,10 @@
 #endif
 #include "analysis/analysis.h"
 #include "cli/kept.h"
-#include "cli/many.h"
 #include "cli/refusal.h"
 #include "cli/said.h"
 #include "cli/solve_plan.h"
 #include "cli/terminal.h"
-#include "cli/work.h"
 #include "exchange/picture_file.h"
 #include "exchange/point_table.h"
 #include "exchange/shots_table.h"
@@ -53,7 +51,7 @@ class Solver {
         : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
 
     int run() {
-        if (const int code = deal(); code != kDone) return code;
+        share();
         for (const Job& job : plan_.jobs) {
             const int code = answer(job);
             if (code == kCancelled) tell_finished();
@@ -65,21 +63,27 @@ class Solver {
     }
 
  private:
-    // Tells the other processes of the run what is to be done, and makes tables that none of them is at.
-    int deal() {
-        const auto many = Many::of_this_process();
-        if (!many || *many == nullptr) return kDone;
-        auto work = pack_work(arguments_.project);
-        if (!work) {
-            complain(work.fault());
-            return kBadInput;
+    // Tells the other processes of the run what is to be done.
+    void share() {
+        using What = SharedJob::What;
+        const auto publish = [&](const Job& job, What what) {
+            kept_.publish(plan_.project, {what, job.option->id, job.question, {}, {}});
+        };
+        for (const Job& job : plan_.jobs) {
+            const bool is_year = job.question.kind == Question::Kind::year;
+            if (analysis::gives_table(job.question.kind)) {
+                publish(job, What::table);
+                kept_.table_meanwhile(plan_.project, *job.option, job.question, plan_.weather_or_null(),
+                                      effort_of(job, arguments_));
+            } else if (!is_year) {
+                publish(job, What::pictures);
+                kept_.pictures_meanwhile(plan_.project, *job.option, job.question, plan_.weather_or_null(),
+                                         effort_of(job, arguments_));
+            } else {
+                publish(job, What::year);
+                if (arguments_.glare && !job.option->observers.empty()) publish(job, What::seats);
+            }
         }
-        (*many)->deal(std::move(*work), kept_.answers());
-        for (const Job& job : plan_.jobs)
-            if (analysis::gives_table(job.question.kind))
-                kept_.make_early(plan_.project, *job.option, job.question, plan_.weather_or_null(),
-                                 effort_of(job, arguments_));
-        return kDone;
     }
 
     fs::path name(const Job& job, const std::string& suffix) const {
@@ -297,16 +301,17 @@ class Solver {
         std::string line;
         for (size_t i = 0; i < shots->size(); ++i) {
             const question::Shot& shot = (*shots)[i];
-            auto task =
-                question::glare_task(plan_.project, *job.option, shot.question, surfaces, plan_.weather_or_null());
-            if (!task) {
-                complain(task.fault());
+            const auto taken =
+                kept_.picture(plan_.project, *job.option, shot.question, surfaces, plan_.weather_or_null(), effort,
+                              [&](const auto& so_far) {
+                                  progress.show((static_cast<double>(i) + question::progress_of(so_far)) /
+                                                static_cast<double>(shots->size()));
+                              });
+            if (!taken) {
+                complain(taken.fault());
                 return kBadInput;
             }
-            const auto answer = question::solve_glare(*task, effort, interrupted(), [&](const auto& so_far) {
-                progress.show((static_cast<double>(i) + question::progress_of(so_far)) /
-                              static_cast<double>(shots->size()));
-            });
+            const auto& answer = *taken;
             if (interrupted().requested()) return finish(job, answer.record, "", {});
             if (const int code = write_picture(job, answer, many ? "." + shot.file : ""); code != kDone) return code;
             line = picture_line(answer);

@@ -35,14 +35,7 @@ Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, 
     return {};
 }
 
-}  // namespace
-
-question::Effort effort_of(const Job& job, const SolveArguments& arguments) {
-    question::Effort out = question::effort_of(job.question);
-    out.threads = arguments.threads;
-    return out;
-}
-
+// Which jobs are asked for, from the one that costs least.
 std::optional<Refusal> choose_jobs(const SolveArguments& a, Plan& plan) {
     std::vector<const model::Option*> options;
     std::vector<const Question*> questions;
@@ -72,6 +65,14 @@ std::optional<Refusal> choose_jobs(const SolveArguments& a, Plan& plan) {
     std::ranges::stable_sort(
         plan.jobs, {}, [](const Job& job) { return analysis::analysis_of(job.question.kind).cost(job.question); });
     return {};
+}
+
+}  // namespace
+
+question::Effort effort_of(const Job& job, const SolveArguments& arguments) {
+    question::Effort out = question::effort_of(job.question);
+    out.threads = arguments.threads;
+    return out;
 }
 
 std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {

@@ -32,7 +32,5 @@ struct Plan {
 std::optional<Refusal> make_plan(const SolveArguments& arguments, Plan& plan);
 /// With the threads that are asked for.
 question::Effort effort_of(const Job& job, const SolveArguments& arguments);
-/// Which jobs are asked for of a project that was read, from the one that costs least.
-std::optional<Refusal> choose_jobs(const SolveArguments& arguments, Plan& plan);
 
 }  // namespace wp::cli

@@ -1,29 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/work.h"
 
-#include <filesystem>
-
 #include "base/file.h"
 #include "base/json_text.h"
 #include "question/ask.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
-namespace fs = std::filesystem;
 
-Result<std::string> pack_work(const std::string& project_file) {
-    auto text = read_file(project_file);
-    if (!text) return text.fault();
-    auto project = store::parse_project(*text, fs::path(project_file).filename().string());
-    if (!project) return project.fault();
-    nlohmann::json out{{"project", std::move(*text)}};
-    const fs::path weather = project->site.weather;
-    if (!weather.empty()) {
-        const auto bytes = read_file(weather.is_absolute() ? weather : fs::path(project_file).parent_path() / weather);
-        if (bytes) out["weather"] = nlohmann::json::binary({bytes->begin(), bytes->end()});
-    }
+std::string pack_work(const model::Project& project, const std::filesystem::path& project_file) {
+    nlohmann::json out{{"project", store::write_project(project)}};
+    if (const auto file = question::weather_file(project, project_file))
+        if (const auto bytes = read_file(*file))
+            out["weather"] = nlohmann::json::binary({bytes->begin(), bytes->end()});
     const auto packed = nlohmann::json::to_cbor(out);
-    return std::string(packed.begin(), packed.end());
+    return {packed.begin(), packed.end()};
 }
 
 Result<Work> unpack_work(std::string_view work) {

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the further processes of a run are sent: the project and its weather, so that nobody reads a disk of another
-// host. What is asked stands on everybody's command line.
+// What all jobs of a run are about: the project and its weather, sent to the further processes, so that nobody reads a
+// disk of another host.
 #pragma once
+#include <filesystem>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -12,8 +13,8 @@
 
 namespace wp::cli {
 
-/// The project file, and the weather file where the project names one. Faults: files that cannot be read.
-Result<std::string> pack_work(const std::string& project_file);
+/// The project as it is now, and the weather file where it names one that can be read.
+std::string pack_work(const model::Project& project, const std::filesystem::path& project_file);
 
 struct Work {
     model::Project project;

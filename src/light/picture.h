@@ -5,9 +5,12 @@
 // reflect is sampled. What the sun lights is found twice (sun_joins.h), so that sunlit rooms do not sparkle.
 #pragma once
 #include <functional>
+#include <string>
+#include <string_view>
 #include <vector>
 
 #include "base/progress.h"
+#include "base/result.h"
 #include "light/daylight.h"
 #include "light/lens.h"
 #include "light/luminaires.h"
@@ -76,6 +79,10 @@ struct Picture {
 
     /// The sun that is seen straight, lux normal to the beam; 0: none.
     double sun_normal_lux() const;
+
+    /// For the disk and for other processes; what comes from there is checked, and belongs to a lens and a pose.
+    std::string write() const;
+    static Result<Picture> read(std::string_view bytes, const Lens& lens, const Pose& pose, PictureOf of);
 };
 
 /// By what each pixel counts in a picture's field; 0 outside the circle.

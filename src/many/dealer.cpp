@@ -10,6 +10,11 @@ bool Dealer::claim(const Fingerprint& part, int who) {
     return !there_.contains(part) && at_.try_emplace(part, who).first->second == who;
 }
 
+bool Dealer::is_there(const Fingerprint& part) const {
+    const std::lock_guard lock(mutex_);
+    return there_.contains(part);
+}
+
 std::optional<std::string> Dealer::find(const Fingerprint& piece) {
     const std::lock_guard lock(mutex_);
     return kept_.find ? kept_.find(piece) : std::nullopt;

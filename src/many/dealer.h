@@ -31,6 +31,7 @@ class Dealer {
     /// told comes with true once a part is made, with false where whoever was at it is lost: then it is the asker's. At
     /// once where that is so already.
     void wait_for(const Fingerprint& part, int who, std::function<void(bool)> told);
+    bool is_there(const Fingerprint& part) const;
     std::optional<std::string> find(const Fingerprint& piece);
     void keep(const Fingerprint& piece, std::string_view bytes);
     /// A process is gone: what it was at is free again.

@@ -10,8 +10,8 @@ namespace wp::many {
 
 using std::chrono::steady_clock;
 
-First::First(Post& post, Dealer& dealer, std::string work, std::chrono::milliseconds silence)
-    : post_(post), dealer_(dealer), work_(std::move(work)), silence_(silence) {
+First::First(Post& post, Dealer& dealer, std::string about, std::chrono::milliseconds silence)
+    : post_(post), dealer_(dealer), about_(std::move(about)), silence_(silence) {
     heard_of_.assign(static_cast<size_t>(post.size()), steady_clock::now());
     others_.assign(static_cast<size_t>(post.size()), Other::there);
     if (!others_.empty()) others_[0] = Other::gone;
@@ -33,7 +33,9 @@ void First::hear(const Message& message) {
     };
     switch (letter->kind) {
         case Kind::begin:
-            return reply(true, work_);
+            return reply(true, about_);
+        case Kind::job:
+            return tell_job(message.from, read_number(letter->bytes));
         case Kind::claim:
             return reply(dealer_.claim(letter->of, message.from));
         case Kind::done:
@@ -54,6 +56,29 @@ void First::hear(const Message& message) {
         default:
             return;
     }
+}
+
+void First::tell_job(int who, size_t number) {
+    std::string job;
+    {
+        const std::lock_guard lock(mutex_);
+        if (number >= jobs_.size()) {
+            waiting_[who] = number;
+            return;
+        }
+        job = jobs_[number];
+    }
+    post_.send(who, write({Letter::Kind::yes, {}, job}));
+}
+
+void First::publish(std::string job) {
+    std::map<int, size_t> waiting;
+    {
+        const std::lock_guard lock(mutex_);
+        jobs_.push_back(std::move(job));
+        waiting.swap(waiting_);
+    }
+    for (const auto& [who, number] : waiting) tell_job(who, number);
 }
 
 void First::lose(int who) {

@@ -33,9 +33,17 @@ Helper::Reply Helper::ask(const Letter& letter) {
     return std::exchange(reply_, {}).value_or(Reply{});
 }
 
-std::optional<std::string> Helper::work() {
+std::optional<std::string> Helper::about() {
     auto reply = ask({Kind::begin, {}, {}});
     return reply.yes ? std::optional(std::move(reply.bytes)) : std::nullopt;
+}
+
+std::optional<std::string> Helper::next_job() {
+    const std::string number = write_number(jobs_);
+    auto reply = ask({Kind::job, {}, number});
+    if (!reply.yes) return {};
+    ++jobs_;
+    return std::move(reply.bytes);
 }
 
 Cache Helper::cache() {

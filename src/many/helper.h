@@ -23,8 +23,10 @@ class Helper {
     ~Helper();
     Helper(const Helper&) = delete;
     Helper& operator=(const Helper&) = delete;
-    /// What is to be done, as the first process tells it. None: nothing any more.
-    std::optional<std::string> work();
+    /// What all jobs are about, as the first process tells it. None: nothing is wanted any more.
+    std::optional<std::string> about();
+    /// Waits for the next job. None: nothing is wanted any more.
+    std::optional<std::string> next_job();
     /// Pieces of the first process, and claims on parts of the work.
     Cache cache();
     const Cancel& stopped() const { return stopped_; }
@@ -43,6 +45,7 @@ class Helper {
     std::mutex mutex_;
     std::condition_variable changed_;
     std::optional<Reply> reply_;
+    size_t jobs_ = 0;  // that were told
 };
 
 }  // namespace wp::many

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "many/letter.h"
 
+#include <charconv>
 #include <cstring>
 
 namespace wp::many {
@@ -8,7 +9,7 @@ namespace wp::many {
 namespace {
 
 constexpr size_t kHead = 1 + 2 * sizeof(uint64_t);
-constexpr std::string_view kKinds = "bcdfkwaeyns";
+constexpr std::string_view kKinds = "bjcdfkwaeyns";
 
 }  // namespace
 
@@ -18,6 +19,14 @@ std::string write(const Letter& letter) {
     std::memcpy(out.data() + 1 + sizeof(uint64_t), &letter.of.low, sizeof(uint64_t));
     out.append(letter.bytes);
     return out;
+}
+
+std::string write_number(size_t number) { return std::to_string(number); }
+
+size_t read_number(std::string_view bytes) {
+    size_t number = 0;
+    std::from_chars(bytes.data(), bytes.data() + bytes.size(), number);
+    return number;
 }
 
 std::optional<Letter> read_letter(std::string_view message) {

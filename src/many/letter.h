@@ -12,7 +12,8 @@ namespace wp::many {
 struct Letter {
     enum class Kind : char {
         // To the first process; those marked ask for an answer, of which one is open at a time.
-        begin = 'b',  ///< asks for what is to be done
+        begin = 'b',  ///< asks for what all jobs are about
+        job = 'j',    ///< asks: the next job, as soon as there is one; bytes: how many it has had
         claim = 'c',  ///< asks: yes or no
         done = 'd',
         find = 'f',  ///< asks: a piece or no
@@ -31,6 +32,9 @@ struct Letter {
 };
 
 std::string write(const Letter& letter);
+std::string write_number(size_t number);
+/// 0 where it is none.
+size_t read_number(std::string_view bytes);
 /// bytes of what is read lie in what it is read from. None: it is no letter.
 std::optional<Letter> read_letter(std::string_view message);
 

@@ -103,13 +103,18 @@ Result<climate::WeatherYear> as_used(const model::Project& project, Result<clima
 
 }  // namespace
 
+std::optional<fs::path> weather_file(const model::Project& project, const fs::path& project_file) {
+    const fs::path path = project.site.weather;
+    if (path.empty()) return {};
+    return path.is_absolute() ? path : project_file.parent_path() / path;
+}
+
 Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {
     if (project.site.weather.empty() && project.site.made_up_weather)
         return climate::made_up_year(place_of(project.site));
     if (project.site.weather.empty())
         return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
-    const fs::path path = project.site.weather;
-    return as_used(project, climate::read_weather(path.is_absolute() ? path : project_file.parent_path() / path));
+    return as_used(project, climate::read_weather(*weather_file(project, project_file)));
 }
 
 Result<climate::WeatherYear> weather_from(const model::Project& project, std::string_view bytes) {

@@ -29,6 +29,9 @@ Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option
 /// What keeps a question from being asked on an option: it has no plane, one without a point, or far too many points.
 Outcome can_be_asked(const model::Option& option, const model::Question& question);
 
+/// None where the site names none.
+std::optional<std::filesystem::path> weather_file(const model::Project& project,
+                                                  const std::filesystem::path& project_file);
 /// The site's weather file, found beside the project file.
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
 /// The same of the bytes of the weather file that the project names.

@@ -74,8 +74,9 @@ void judge(GlareAnswer& answer, const Judge& by) {
 
 class Solving {
  public:
-    Solving(const GlareTask& task, const Effort& effort)
+    Solving(const GlareTask& task, const Effort& effort, const Cache& cache)
         : task_(task),
+          cache_(cache),
           states_(light::states_of(*task.surfaces)),
           scene_(
               *task.surfaces,
@@ -114,13 +115,48 @@ class Solving {
                 tell(so_far);
                 step(answer_);
             };
-        if (!cancel.requested()) tell(light::trace_picture(work_, cancel, seen));
-        if (task_.bands > 0 && !cancel.requested()) see_bands(cancel, step);
+        if (!cancel.requested() && !find_picture()) {
+            tell(light::trace_picture(work_, cancel, seen));
+            if (!cancel.requested()) keep(kAllLight, [&] { return answer_.picture.write(); });
+        }
+        if (task_.bands > 0 && !cancel.requested() && !find_bands()) {
+            see_bands(cancel, step);
+            if (answer_.spectral != nullptr) keep(kByWavelength, [&] { return answer_.spectral->write(); });
+        }
         if (cancel.requested()) answer_.record.settled = false;
         return std::move(answer_);
     }
 
  private:
+    static constexpr std::string_view kAllLight = "picture", kByWavelength = "picture by wavelength";
+    Fingerprint print_of(std::string_view what) const {
+        Fingerprint out = answer_.record.inputs;
+        out.add(what);
+        return out;
+    }
+    template <class Write>
+    void keep(std::string_view what, Write&& write) const {
+        if (cache_.keep) cache_.keep(print_of(what), write());
+    }
+    std::optional<std::string> find(std::string_view what) const {
+        return cache_.find ? cache_.find(print_of(what)) : std::nullopt;
+    }
+    bool find_picture() {
+        const auto bytes = find(kAllLight);
+        if (!bytes) return false;
+        auto picture = light::Picture::read(*bytes, work_.lens, work_.pose, work_.of);
+        if (picture) tell(std::move(*picture));
+        return static_cast<bool>(picture);
+    }
+    bool find_bands() {
+        const auto bytes = find(kByWavelength);
+        if (!bytes) return false;
+        auto bands = SpectralPicture::read(*bytes, answer_.picture.value.size(), task_.bands);
+        if (!bands) return false;
+        answer_.spectral = std::make_shared<const SpectralPicture>(std::move(*bands));
+        answer_.bands_done = task_.bands;
+        return true;
+    }
     void see_bands(const Cancel& cancel, const GlareStep& step) {
         SpectralPictureTask by;
         by.project = task_.project;
@@ -163,6 +199,7 @@ class Solving {
     }
 
     const GlareTask& task_;
+    const Cache& cache_;
     const std::chrono::steady_clock::time_point start_ = std::chrono::steady_clock::now();
     light::States states_;
     light::Scene scene_;
@@ -196,9 +233,10 @@ double progress_of(const GlareAnswer& answer) {
     return std::min(0.99, std::pow(answer.record.wanted / std::max(answer.record.reached, 1e-9), 2));
 }
 
-GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel, const GlareStep& step) {
+GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel, const GlareStep& step,
+                        const Cache& cache) {
     GlareAnswer answer;
-    with_threads(effort.threads, [&] { answer = Solving(task, effort).run(cancel, step); });
+    with_threads(effort.threads, [&] { answer = Solving(task, effort, cache).run(cancel, step); });
     return answer;
 }
 

@@ -6,6 +6,7 @@
 #include <optional>
 #include <vector>
 
+#include "base/cache.h"
 #include "base/progress.h"
 #include "geometry/surfaces.h"
 #include "light/picture.h"
@@ -68,8 +69,9 @@ light::Pose pose_of(const model::Observer& observer, const light::Lens& lens);
 
 /// step sees the answer after every round: coarse at first, then ever surer.
 using GlareStep = std::function<void(const GlareAnswer&)>;
+/// cache: where pictures are kept that are whole, and found again without tracing.
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {},
-                        const GlareStep& step = {});
+                        const GlareStep& step = {}, const Cache& cache = {});
 /// "cd/m²" or "lx".
 const char* unit_of(light::PictureOf of);
 /// What an answer depends on.

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "light/plain_bytes.h"
 #include "model/project.h"
 #include "question/glare.h"
 #include "question/outdoor_spectrum.h"
@@ -42,6 +43,32 @@ std::vector<float> SpectralPicture::ratio() const {
     std::vector<float> out = melanopic_luminance();
     const auto below = luminance();
     for (size_t i = 0; i < out.size(); ++i) out[i] = below[i] > 0 ? out[i] / below[i] : 0.0f;
+    return out;
+}
+
+std::string SpectralPicture::write() const {
+    light::ByteWriter out;
+    for (const auto& band : bands) out.put(band);
+    out.put(shape);
+    out.put(photopic);
+    out.put(melanopic);
+    out.put(colour);
+    out.put(white);
+    out.put(of_sun);
+    return out.take();
+}
+
+Result<SpectralPicture> SpectralPicture::read(std::string_view bytes, size_t pixels, size_t bands) {
+    SpectralPicture out;
+    out.bins = spectrum::Bins(bands);
+    out.bands.resize(bands);
+    light::ByteReader in(bytes);
+    for (auto& band : out.bands)
+        if (!in.take(band) || band.size() != pixels) return light::kDamaged;
+    if (!in.take(out.shape) || !in.take(out.photopic) || !in.take(out.melanopic) || !in.take(out.colour) ||
+        !in.take(out.white) || !in.take(out.of_sun) || !in.done() || out.photopic.size() != bands ||
+        out.melanopic.size() != bands || out.colour.size() != bands)
+        return light::kDamaged;
     return out;
 }
 

@@ -3,9 +3,12 @@
 #pragma once
 #include <functional>
 #include <memory>
+#include <string>
+#include <string_view>
 #include <vector>
 
 #include "base/progress.h"
+#include "base/result.h"
 #include "light/picture.h"
 #include "model/question.h"
 #include "question/outdoors.h"
@@ -37,6 +40,10 @@ struct SpectralPicture {
     std::vector<float> melanopic_luminance() const { return weighed(melanopic); }
     /// Of melanopic to photopic; 0 where it is dark.
     std::vector<float> ratio() const;
+
+    /// For the disk and for other processes; what comes from there is checked, and has so many pixels and bands.
+    std::string write() const;
+    static Result<SpectralPicture> read(std::string_view bytes, size_t pixels, size_t bands);
 
  private:
     std::vector<float> weighed(const std::vector<double>& by) const;

@@ -95,4 +95,16 @@ Result<StepAnswer> read_step(std::string_view bytes, size_t rooms, size_t lines)
     return damaged;
 }
 
+Record record_of(const SeriesAnswer& answer, const std::set<Fingerprint>& pieces) {
+    Record record;
+    for (const auto& print : pieces) record.inputs.add(print);
+    record.settled = true;
+    for (const auto& step : answer.of) {
+        record.settled = record.settled && step != nullptr && step->settled;
+        record.rays += step != nullptr ? step->rays : 0;
+        record.seconds += step != nullptr ? step->seconds : 0;
+    }
+    return record;
+}
+
 }  // namespace wp::series

@@ -136,6 +136,7 @@ struct Asker::Work {
     std::optional<Traced> year_from;
     std::shared_ptr<const question::YearAnswer> year;
     store::MemoryCache memory;
+    bool has_first = false;  ///< the step that light is taken over from was traced
 };
 
 Asker::~Asker() = default;
@@ -153,6 +154,7 @@ Asker::Asker(std::shared_ptr<const Project> project, Series series, std::shared_
     answer_.steps = steps_of(series);
     answer_.of.resize(answer_.steps.size());
     answer_.present = present_values(*project_, series);
+    order_ = asking_order(series, answer_.present);
     const Option& option = *find(project_->options, series.option);
     std::set<Id> seen;
     for (const auto& plane : option.planes)
@@ -372,7 +374,7 @@ void judge(AtStep& at, const std::vector<Question>& questions, const climate::We
 Fingerprint Asker::print_of(const Project& at_step) const {
     const Option& option = *find(at_step.options, answer_.series.option);
     Fingerprint out;
-    out.add(std::string_view("step of a series, 1"));
+    out.add(std::string_view("step of a series, 2"));
     out.add(std::string_view(kVersion));
     out.add(describe::depends(at_step, option, describe::bears::all));
     for (const Question& q : questions_) out.add(analysis::asked_print(at_step, option, q, weather_.get()));
@@ -400,12 +402,44 @@ bool Asker::find_kept(size_t step) {
 }
 
 Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) {
-    const double begun = now();
     auto project = project_at(*project_, answer_.series, answer_.steps[step]);
     if (!project) return project.fault();
     if (find_kept(step, *project)) return {};
+    StepAnswer answer, before;
+    if (step != order_.front())
+        if (auto fault = ask_first(cancel, before); fault || cancel.requested()) return fault;
     const Fingerprint print = kept_.keep ? print_of(*project) : Fingerprint{};
-    AtStep at(std::make_shared<const Project>(std::move(*project)), answer_.series.option, weather_.get(), threads_);
+    if (auto fault = trace(std::move(*project), cancel, progress, answer); fault || cancel.requested()) return fault;
+    work_->has_first = true;
+    answer.rays += before.rays;
+    answer.seconds += before.seconds;
+    if (kept_.keep) kept_.keep(print, write_step(answer));
+    answer_.of[step] = std::make_shared<const StepAnswer>(std::move(answer));
+    return {};
+}
+
+// Light is taken over from one step only, lest answers depend on the order in which steps were asked, or on what was
+// kept of them.
+Outcome Asker::ask_first(const Cancel& cancel, StepAnswer& effort) {
+    const bool takes_over = std::ranges::any_of(questions_, [](const Question& q) {
+        return q.kind == Question::Kind::daylight_factor || q.kind == Question::Kind::year;
+    });
+    if (work_->has_first || !takes_over) return {};
+    auto project = project_at(*project_, answer_.series, answer_.steps[order_.front()]);
+    if (!project) return project.fault();
+    if (auto fault = trace(std::move(*project), cancel, {}, effort); fault || cancel.requested()) return fault;
+    work_->has_first = true;
+    return {};
+}
+
+Fingerprint Asker::print(size_t step) const {
+    const auto project = project_at(*project_, answer_.series, answer_.steps[step]);
+    return project ? print_of(*project) : Fingerprint{};
+}
+
+Outcome Asker::trace(Project at_step, const Cancel& cancel, const Progress& progress, StepAnswer& out) {
+    const double begun = now();
+    AtStep at(std::make_shared<const Project>(std::move(at_step)), answer_.series.option, weather_.get(), threads_);
     for (size_t i = 0; i < questions_.size(); ++i) {
         const Question& q = questions_[i];
         if (auto fault = question::can_be_asked(at.option(), q)) return fault;
@@ -418,7 +452,7 @@ Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) 
         else if (q.kind == Question::Kind::year)
             fault =
                 at.ask_year(q, work_->year_from, work_->daylight.empty() ? nullptr : &work_->daylight.begin()->second,
-                            work_->year, cancel, share, work_->memory.cache());
+                            work_->year, cancel, share, pieces_ ? *pieces_ : work_->memory.cache());
         else if (q.kind == Question::Kind::glare)
             fault = at.ask_glare(q, cancel, share);
         else
@@ -429,8 +463,7 @@ Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) 
     find_bands(at, questions_, answer_);
     judge(at, questions_, weather_.get());
     at.out.seconds = now() - begun;
-    if (kept_.keep) kept_.keep(print, write_step(at.out));
-    answer_.of[step] = std::make_shared<const StepAnswer>(std::move(at.out));
+    out = std::move(at.out);
     return {};
 }
 

@@ -63,7 +63,8 @@ std::vector<const figure::Line*> lines_of(const model::Project& project, const m
 /// Its questions; the usual ones where it names none.
 std::vector<model::Question> questions_of(const model::Project& project, const model::Series& series);
 
-/// Asks steps one after the other, in any order. Of one thread at a time.
+/// Asks steps one after the other, in any order: an answer is the same whatever was asked before it. Of one thread at a
+/// time.
 class Asker {
  public:
     /// The series is sound: see check. weather: null where there is none. accuracy: in place of the questions' own.
@@ -73,6 +74,12 @@ class Asker {
     const SeriesAnswer& answer() const { return answer_; }
     /// Where steps are kept once they are asked, and found again instead of being asked.
     void keep_in(Cache cache) { kept_ = std::move(cache); }
+    /// Where pieces of years are kept, in place of memory: by that several processes share the year of a step.
+    void share(Cache pieces) { pieces_ = std::move(pieces); }
+    /// Order in which steps are best asked. The first is the one that light is taken over from.
+    const std::vector<size_t>& order() const { return order_; }
+    /// Of all that a step's answer depends on; under it the step is kept. Nought where there is no such step.
+    Fingerprint print(size_t step) const;
     /// Whether the step was kept: then it is answered now.
     bool find_kept(size_t step);
     /// Fault: what keeps the step from being asked. Cancelled: the step stays unasked.
@@ -87,8 +94,12 @@ class Asker {
     /// Of all that a step's answer depends on.
     Fingerprint print_of(const model::Project& at_step) const;
     bool find_kept(size_t step, const model::Project& at_step);
+    Outcome ask_first(const Cancel& cancel, StepAnswer& effort);
+    Outcome trace(model::Project at_step, const Cancel& cancel, const Progress& progress, StepAnswer& out);
+    std::vector<size_t> order_;
     std::vector<model::Question> questions_;
     Cache kept_;
+    std::optional<Cache> pieces_;
     std::unique_ptr<Work> work_;
 };
 

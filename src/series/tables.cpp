@@ -130,7 +130,7 @@ Result<VariedNumber> resolved(const Project& project, const Option& option, Vari
 std::string series_csv(const Project& project, const SeriesAnswer& answer) {
     std::string out;
     for (size_t k = 0; k < answer.series.varied.size(); ++k) out += csv_field(head_of(project, answer.series, k)) + ",";
-    out += "room,figure,value,low_95,high_95,unit,settled,rays\n";
+    out += "room,figure,value,low_95,high_95,unit,settled\n";
     for (size_t i = 0; i < answer.steps.size(); ++i) {
         if (answer.of[i] == nullptr) continue;
         for (size_t r = 0; r < answer.rooms.size(); ++r)
@@ -139,11 +139,11 @@ std::string series_csv(const Project& project, const SeriesAnswer& answer) {
                 if (!band) continue;
                 const figure::Line& line = *answer.lines[l];
                 for (const double v : answer.steps[i].values) out += fmt::format("{:.9g},", v);
-                out += fmt::format("{},{},{:.6g},{:.6g},{:.6g},{},{},{}\n", csv_field(answer.room_names[r]), line.id,
+                out += fmt::format("{},{},{:.6g},{:.6g},{:.6g},{},{}\n", csv_field(answer.room_names[r]), line.id,
                                    figure::printed(line) * band->value, figure::printed(line) * band->low,
                                    figure::printed(line) * band->high,
                                    csv_field(figure::unit_of(*line.measure, line.wanted)),
-                                   answer.of[i]->settled ? "yes" : "no", answer.of[i]->rays);
+                                   answer.of[i]->settled ? "yes" : "no");
             }
     }
     return out;

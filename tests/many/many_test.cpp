@@ -84,7 +84,7 @@ std::vector<float> lux_of(const question::YearAnswer& year) { return year.lux(0,
 void help(Network& network, int rank, const Work& work) {
     Post post(in(network, rank));
     Helper helper(post, {});
-    if (helper.work()) work.solve(helper.cache(), helper.stopped());
+    if (helper.about()) work.solve(helper.cache(), helper.stopped());
 }
 
 }  // namespace
@@ -161,7 +161,7 @@ TEST(Many, one_that_is_cut_off_in_the_middle_of_a_part_takes_nothing_with_it) {
         // It ends as a killed process does: without a word.
         Post own(in(network, 2));
         Helper helper(own, {});
-        if (!helper.work()) return;
+        if (!helper.about()) return;
         auto cache = helper.cache();
         const auto claim = cache.claim;
         cache.claim = [&, claim](const Fingerprint& part) {
@@ -195,4 +195,39 @@ TEST(Many, what_is_no_letter_is_not_listened_to) {
     for (const auto* rubbish : {"", "k", "nonsense that is long enough to be a letter"}) other.send(0, rubbish);
     first.end();
     EXPECT_EQ(first.lost(), 1u) << "who says nothing sensible is not there";
+}
+
+TEST(Many, jobs_are_told_in_their_order_and_waited_for_until_nothing_is_wanted_any_more) {
+    Network network(2);
+    store::MemoryCache memory;
+    Dealer dealer(memory.cache(), {});
+    Post post(in(network, 0));
+    First first(post, dealer, "a house", 10s);
+    first.publish("one");
+    std::vector<std::string> heard;
+    std::mutex mutex;
+    std::thread other([&] {
+        Post own(in(network, 1));
+        Helper helper(own, {});
+        EXPECT_EQ(helper.about(), "a house");
+        while (const auto job = helper.next_job()) {
+            const std::lock_guard lock(mutex);
+            heard.push_back(*job);
+        }
+    });
+    const auto wait_for = [&](size_t many) {
+        for (bool there = false; !there; std::this_thread::sleep_for(1ms)) {
+            const std::lock_guard lock(mutex);
+            there = heard.size() >= many;
+        }
+    };
+    wait_for(1);
+    // By now it waits for the next one.
+    std::this_thread::sleep_for(50ms);
+    first.publish("two");
+    first.publish("three");
+    wait_for(3);
+    first.end();
+    other.join();
+    EXPECT_EQ(heard, (std::vector<std::string>{"one", "two", "three"}));
 }

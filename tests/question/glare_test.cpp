@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <map>
 
 #include "light/lens.h"
 #include "question/ask.h"
@@ -96,6 +97,47 @@ TEST(GlareQuestion, looking_on_while_it_is_traced_changes_nothing_of_the_answer)
     EXPECT_EQ(alone.dgp, watched.dgp);
     EXPECT_EQ(alone.dgp_low, watched.dgp_low);
     EXPECT_EQ(alone.dgp_by_sources, watched.dgp_by_sources);
+}
+
+TEST(GlareQuestion, a_picture_that_was_kept_is_found_without_a_ray_and_judged_the_same) {
+    Looker eye({6, 21, 12});
+    eye.question.picture.of = model::PictureChoice::Of::wavelengths;
+    eye.question.bands = 3;
+    auto surfaces = geometry::build_surfaces(eye.project, eye.project.options[0]);
+    const auto task = glare_task(eye.project, eye.project.options[0], eye.question, surfaces, &eye.weather);
+    ASSERT_TRUE(task);
+    std::map<Fingerprint, std::string> pieces;
+    size_t kept = 0;
+    const Cache cache{[&](const Fingerprint& print) -> std::optional<std::string> {
+                          const auto at = pieces.find(print);
+                          return at != pieces.end() ? std::optional(at->second) : std::nullopt;
+                      },
+                      [&](const Fingerprint& print, std::string_view bytes) {
+                          pieces[print] = std::string(bytes);
+                          ++kept;
+                      }};
+    const auto first = solve_glare(*task, {0.05, 1, 0}, {}, {}, cache);
+    EXPECT_EQ(kept, 2u) << "all light, and that by wavelength";
+    size_t rounds = 0;
+    const auto again = solve_glare(
+        *task, {0.05, 1, 0}, {}, [&](const GlareAnswer&) { ++rounds; }, cache);
+    EXPECT_EQ(kept, 2u);
+    EXPECT_EQ(rounds, 0u);
+    EXPECT_EQ(again.picture.value, first.picture.value);
+    EXPECT_EQ(again.dgp, first.dgp);
+    EXPECT_EQ(again.dgp_low, first.dgp_low);
+    EXPECT_EQ(again.sources.size(), first.sources.size());
+    EXPECT_EQ(again.record.rays, first.record.rays) << "how it was made";
+    EXPECT_EQ(again.record.settled, first.record.settled);
+    ASSERT_NE(again.spectral, nullptr);
+    EXPECT_EQ(again.spectral->bands, first.spectral->bands);
+    EXPECT_EQ(again.spectral->melanopic_luminance(), first.spectral->melanopic_luminance());
+    // Surer is another picture; one that is damaged is taken anew.
+    solve_glare(*task, {0.04, 1, 0}, {}, {}, cache);
+    EXPECT_EQ(kept, 4u);
+    for (auto& [print, bytes] : pieces) bytes.resize(bytes.size() - 1);
+    EXPECT_EQ(solve_glare(*task, {0.05, 1, 0}, {}, {}, cache).picture.value, first.picture.value);
+    EXPECT_EQ(kept, 6u);
 }
 
 TEST(GlareQuestion, blinds_are_as_their_groups_stand_and_the_answer_says_how) {

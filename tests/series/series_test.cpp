@@ -303,7 +303,7 @@ TEST(Series, judge_every_step_by_the_projects_criteria) {
     EXPECT_NE(json.find("\"verdicts\""), std::string::npos);
     const auto csv = series_csv(*demo(), answer);
     EXPECT_EQ(csv.substr(0, csv.find('\n')),
-              "\"Width of W-02, W-03 [m]\",room,figure,value,low_95,high_95,unit,settled,rays");
+              "\"Width of W-02, W-03 [m]\",room,figure,value,low_95,high_95,unit,settled");
 }
 
 TEST(Series, cancelled_keep_the_steps_that_were_asked) {
@@ -395,6 +395,35 @@ TEST(Series, steps_that_were_kept_are_found_again_without_a_ray_and_are_the_same
     Asker changed(other, widths(2), weather());
     changed.keep_in(memory.cache());
     EXPECT_FALSE(changed.find_kept(0));
+}
+
+// What is taken over from another step comes from the same one always: else a series that went on after a break, or
+// whose steps several processes made, would tell other figures.
+TEST(Series, tell_the_same_of_a_step_whatever_was_asked_before_it) {
+    const auto series = of({"opening", {"W-02", "W-03"}, "width", 0.9, 1.8, 3}, {"df", "year"});
+    auto project = std::make_shared<model::Project>(*demo());
+    for (auto& question : project->questions) question.planes.clear();
+    Asker whole(project, series, weather(), 0.4);
+    for (const size_t step : whole.order()) {
+        const auto fault = whole.ask(step);
+        ASSERT_FALSE(fault) << fault->line();
+    }
+    for (const size_t step : {whole.order().back()}) {
+        Asker alone(project, series, weather(), 0.4);
+        ASSERT_FALSE(alone.ask(step));
+        const auto &a = *alone.answer().of[step], &b = *whole.answer().of[step];
+        EXPECT_EQ(a.replicates, b.replicates) << step;
+        ASSERT_EQ(a.bands.size(), b.bands.size());
+        size_t told = 0;
+        for (size_t i = 0; i < a.bands.size(); ++i) {
+            ASSERT_EQ(a.bands[i].has_value(), b.bands[i].has_value());
+            if (!a.bands[i]) continue;
+            ++told;
+            EXPECT_EQ(a.bands[i]->value, b.bands[i]->value) << step << ", " << i;
+            EXPECT_EQ(a.bands[i]->low, b.bands[i]->low) << step << ", " << i;
+        }
+        EXPECT_GT(told, 10u);
+    }
 }
 
 TEST(Series, kept_bytes_that_are_damaged_are_refused) {

@@ -5,6 +5,7 @@
 #include "describe/depends.h"
 #include "describe/field.h"
 #include "report/language/words.h"
+#include "series/kept_step.h"
 #include "series/variables.h"
 #include "store/asked.h"
 
@@ -57,7 +58,7 @@ Outcome SeriesRunner::run(const model::Series& series) {
     auto run = std::make_shared<Run>();
     run->project = project;
     run->asker = std::make_unique<series::Asker>(project, series, document_.weather());
-    run->order = series::asking_order(series, run->asker->answer().present);
+    run->order = run->asker->order();
     run->answers = asker_.answers();
     run->cache = std::make_unique<store::JobCache>(run->answers);
     run->asker->keep_in(run->cache->cache());
@@ -75,17 +76,9 @@ void SeriesRunner::note_kept(const Run& run) {
     const auto& answer = run.asker->answer();
     const auto* option = model::find(run.project->options, answer.series.option);
     if (run.answers == nullptr || option == nullptr) return;
-    Record record;
-    for (const auto& print : run.cache->pieces()) record.inputs.add(print);
-    record.settled = true;
-    for (const auto& step : answer.of) {
-        record.settled = record.settled && step != nullptr && step->settled;
-        record.rays += step != nullptr ? step->rays : 0;
-        record.seconds += step != nullptr ? step->seconds : 0;
-    }
     model::Question question;
     question.id = answer.series.id;
-    run.cache->finish(store::entry_of("series", *option, question, record));
+    run.cache->finish(store::entry_of("series", *option, question, series::record_of(answer, run.cache->pieces())));
 }
 
 SeriesRunner::Kept SeriesRunner::find_kept(Kept of) {
