@@ -69,6 +69,14 @@ class Within : public CLI::Validator {
     }
 };
 
+void add_keep_options(CLI::App& command, KeepArguments& v) {
+    auto* forget =
+        command.add_flag("--no-answers", v.forget,
+                         "Do not keep answers and traced light beside the project, and do not look for them there");
+    command.add_option("--answers", v.answers, "Keep them in this file instead of beside the project")
+        ->excludes(forget);
+}
+
 void add_certify_options(CLI::App& command, CertifyArguments& v) {
     command.add_option("project", v.project, "The project file")->required();
     command.add_option("--option", v.options, "Only this option (may be repeated)");
@@ -91,8 +99,7 @@ void add_certify_options(CLI::App& command, CertifyArguments& v) {
         "as it is");
     command.add_flag("--despite-faults", v.despite_faults,
                      "Judge although the model check finds faults that make answers wrong");
-    command.add_flag("--no-answers", v.forget,
-                     "Do not keep answers beside the project, and do not look for them there");
+    add_keep_options(command, v);
 }
 
 }  // namespace
@@ -139,9 +146,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         "--glare", s.glare,
         "Also tell of every observer how much it is dazzled in a year: DGP by direction; with --hourly every "
         "hour");
-    solve->add_flag(
-        "--no-answers", s.forget,
-        "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
+    add_keep_options(*solve, s);
     solve->add_flag(
         "--readings", s.readings,
         "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
@@ -184,15 +189,13 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         ->needs(figures);
     compare->add_option("--threads", o.threads, "Threads to use, 0 for all; the answer does not depend on it")
         ->check(CLI::Range(0, 1024));
-    compare
-        ->add_flag("--no-answers", o.forget, "Do not keep answers beside the project, and do not look for them there")
-        ->needs(figures);
+    add_keep_options(*compare, o);
 
     SeriesArguments e;
     auto* vary = app.add_subcommand(
         "series", "Vary numbers of a building in steps; write every figure of every step (CSV, JSON)");
     vary->add_option("project", e.project, "The project file")->required();
-    vary->add_flag("--no-answers", e.forget, "Do not keep steps beside the project, and do not look for them there");
+    add_keep_options(*vary, e);
     auto* kept = vary->add_option("--series", e.series, "Only this series of the project (may be repeated)");
     auto* named =
         vary->add_option("--vary", e.varied,

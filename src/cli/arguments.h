@@ -23,7 +23,12 @@ enum Exit {
     kCancelled = 130,
 };
 
-struct SolveArguments {
+/// Where answers are kept.
+struct KeepArguments {
+    bool forget = false;  ///< nowhere
+    std::string answers;  ///< in this file; empty: beside the project
+};
+struct SolveArguments : KeepArguments {
     std::string project, out = "out";
     std::vector<std::string> options, questions;
     std::vector<std::string> also;  ///< further forms of tables, by their ids
@@ -33,8 +38,8 @@ struct SolveArguments {
     std::vector<int> months;  ///< that count in figures of a year; empty: all
     question::Operation blinds = question::Operation::control;
     question::LightCounted light = question::LightCounted::daylight;
-    bool hourly = false, glare = false, windows = false, pictures = false, drawings = false, forget = false,
-         despite_faults = false, readings = false;
+    bool hourly = false, glare = false, windows = false, pictures = false, drawings = false, despite_faults = false,
+         readings = false;
 };
 struct AnswersArguments {
     std::string project, forget;
@@ -43,30 +48,30 @@ struct AnswersArguments {
 struct ShowArguments {
     std::string project;
 };
-struct CompareArguments {
+struct CompareArguments : KeepArguments {
     std::string project, base, json, csv, chart;
     std::vector<std::string> options, questions;
     std::optional<double> accuracy;
     int threads = 0;
-    bool figures = false, forget = false;
+    bool figures = false;
 };
-struct SeriesArguments {
+struct SeriesArguments : KeepArguments {
     std::string project, option, out = "out";
     std::vector<std::string> series, varied, questions;
     std::optional<double> accuracy;
     int threads = 0;
-    bool pictures = false, drawings = false, despite_faults = false, forget = false;
+    bool pictures = false, drawings = false, despite_faults = false;
 };
 struct CheckArguments {
     std::string project;
 };
-struct CertifyArguments {
+struct CertifyArguments : KeepArguments {
     std::string project, out = "out";
     std::vector<std::string> options, sets;
     std::optional<double> accuracy;
     double decide_to = 0.03;  ///< the finest accuracy that undecided verdicts are asked again with
     int threads = 0;
-    bool lay_planes = false, forget = false, despite_faults = false;
+    bool lay_planes = false, despite_faults = false;
 };
 struct ReportArguments : CertifyArguments {
     bool pictures = false;

@@ -101,7 +101,7 @@ int write_verdicts(const CertifyArguments& arguments, const ToCertify& plan, con
 class Certifiers {
  public:
     Certifiers(ToCertify& plan, const CertifyArguments& arguments)
-        : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
+        : plan_(plan), arguments_(arguments), kept_(plan.file, arguments) {}
     Certifier& of(const model::Id& option);
     Kept& kept() { return kept_; }
     /// In a run of several processes: tells the others what all options are asked first.

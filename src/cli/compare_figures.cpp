@@ -44,7 +44,7 @@ int compare_figures(const CompareArguments& a, const model::Project& project, co
     std::shared_ptr<const climate::WeatherYear> weather;
     if (auto read = question::weather_of(project, a.project))
         weather = std::make_shared<const climate::WeatherYear>(std::move(*read));
-    Kept kept(a.project, a.forget);
+    Kept kept(a.project, a);
     std::deque<SharedSteps> asked;
     for (const auto& option : project.options) {
         const bool wanted =

@@ -9,6 +9,7 @@
 #include "store/asked.h"
 
 namespace wp::cli {
+namespace fs = std::filesystem;
 
 namespace {
 
@@ -28,9 +29,9 @@ Outcome keep(store::Answers& kept, const Fingerprint& print, const model::Option
 }  // namespace
 
 std::shared_ptr<store::Answers> Kept::answers() {
-    if (forget_ || asked_) return answers_;
+    if (keep_.forget || asked_) return answers_;
     asked_ = true;
-    auto opened = store::Answers::open(store::answers_beside(file_));
+    auto opened = store::Answers::open(keep_.answers.empty() ? store::answers_beside(file_) : fs::path(keep_.answers));
     if (!opened)
         complain(opened.fault());
     else

@@ -7,6 +7,7 @@
 #include <map>
 #include <memory>
 
+#include "cli/arguments.h"
 #include "cli/shared_job.h"
 #include "climate/weather.h"
 #include "model/project.h"
@@ -20,8 +21,7 @@ namespace wp::cli {
 /// Answers are kept beside the project where that can be; where not, it is said once and the work goes on.
 class Kept {
  public:
-    /// forget: nothing is looked up or kept.
-    Kept(std::filesystem::path project_file, bool forget) : file_(std::move(project_file)), forget_(forget) {}
+    Kept(std::filesystem::path project_file, const KeepArguments& keep) : file_(std::move(project_file)), keep_(keep) {}
     /// Null where nothing can be kept.
     std::shared_ptr<store::Answers> answers();
     /// A job's cache; in a run of several processes with claims on its parts.
@@ -57,7 +57,8 @@ class Kept {
 
  private:
     std::filesystem::path file_;
-    bool forget_, asked_ = false;
+    KeepArguments keep_;
+    bool asked_ = false;
     std::shared_ptr<store::Answers> answers_;
     struct Part {
         Fingerprint print;

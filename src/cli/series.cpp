@@ -174,7 +174,7 @@ int vary_in_series(const SeriesArguments& arguments) {
         return refusal->code;
     }
     bool settled = true;
-    Kept kept(arguments.project, arguments.forget);
+    Kept kept(arguments.project, arguments);
     for (const Series& one : plan.series)
         if (const int code = vary(arguments, plan, one, kept, settled); code != kDone) return code;
     return settled ? kDone : kNotSettled;

@@ -48,7 +48,7 @@ constexpr int kSmallPicture = 260;  // across, of one among many
 class Solver {
  public:
     Solver(const Plan& plan, const SolveArguments& arguments)
-        : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
+        : plan_(plan), arguments_(arguments), kept_(plan.file, arguments) {}
 
     int run() {
         share();

@@ -18,6 +18,7 @@
 #include "gui/document/asked_prints.h"
 #include "gui/document/document.h"
 #include "gui/work/job_queue.h"
+#include "gui/work/many_machines.h"
 #include "store/answers.h"
 
 namespace wp::gui {
@@ -88,6 +89,9 @@ class Asker : public QObject {
  private:
     void project_changed();
     void ask_glare(const model::Question& asked);
+    /// The question of one option, as other processes are to make it.
+    ManyRun run_elsewhere(std::shared_ptr<const model::Project> project, size_t option,
+                          const model::Question& question);
     /// Whether the weather is still being read: then what is asked is asked again when it is there.
     bool waits_for_weather(std::function<void()> again);
     // asker_year.cpp

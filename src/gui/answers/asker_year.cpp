@@ -244,44 +244,49 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     const bool needs_daylight = !only_if_kept && (!daylight || !daylight->record.settled);
     const auto before = kept_.year(option.id);
     const auto kept = answers();
-    jobs_.add(
-        year_job(option.id), QObject::tr("The year: %1").arg(QString::fromStdString(option.name)),
-        [this, project, weather, index, needs_daylight, only_if_kept, before, kept](
-            const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-            const auto& option = project->options[index];
-            const auto question = question_of(*project, Question::Kind::year);
-            const auto scene = question::year_scene(*project, option, question, *weather);
-            if (!scene) return [this, line = language::line(scene.fault())] { emit said(line); };
-            const auto effort = question::effort_of(question);
-            if (only_if_kept) {
-                const auto list = kept->list();
-                const std::string inputs = question::year_inputs(*scene, *weather, effort).text();
-                if (!list ||
-                    std::none_of(list->begin(), list->end(), [&](const auto& e) { return e.inputs == inputs; }))
-                    return {};
-            }
-            std::shared_ptr<const question::DaylightFactorAnswer> daylight;
-            if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
-            store::JobCache cache(kept);
-            // What was cancelled meanwhile was released: it must not be begun after that.
-            if (!only_if_kept && !cancel.requested()) cache.begin(option.id, store::name_of(question));
-            const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
-            auto year = std::make_shared<const question::YearAnswer>(question::ask_year(
-                *scene, *weather, effort, known, cancel, progress, kept != nullptr ? cache.cache() : memory_.cache()));
-            if (cancel.requested()) return {};
-            if (!only_if_kept) cache.finish(store::entry_of("year", option, question, year->record));
-            return [this, id = option.id, index, project, year, daylight, fault = cache.fault()] {
-                // A first look that is still on its way must not take its place.
-                if (index == document_.option_index() && document_.option().id == id &&
-                    same_building(*project, document_.project(), id))
-                    give_up_tracing();
-                kept_.keep_year(id, year, year->record.inputs);
-                if (daylight) kept_.offer_daylight(id, {daylight, project});
-                if (fault) emit said(language::line(*fault));
-                // The project may have moved on meanwhile: the reading will tell.
-                request_year(index);
-            };
-        });
+    const JobQueue::Work work = [this, project, weather, index, needs_daylight, only_if_kept, before, kept](
+                                    const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+        const auto& option = project->options[index];
+        const auto question = question_of(*project, Question::Kind::year);
+        const auto scene = question::year_scene(*project, option, question, *weather);
+        if (!scene) return [this, line = language::line(scene.fault())] { emit said(line); };
+        const auto effort = question::effort_of(question);
+        if (only_if_kept) {
+            const auto list = kept->list();
+            const std::string inputs = question::year_inputs(*scene, *weather, effort).text();
+            if (!list || std::none_of(list->begin(), list->end(), [&](const auto& e) { return e.inputs == inputs; }))
+                return {};
+        }
+        std::shared_ptr<const question::DaylightFactorAnswer> daylight;
+        if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
+        store::JobCache cache(kept);
+        // What was cancelled meanwhile was released: it must not be begun after that.
+        if (!only_if_kept && !cancel.requested()) cache.begin(option.id, store::name_of(question));
+        const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
+        auto year = std::make_shared<const question::YearAnswer>(question::ask_year(
+            *scene, *weather, effort, known, cancel, progress, kept != nullptr ? cache.cache() : memory_.cache()));
+        if (cancel.requested()) return {};
+        if (!only_if_kept) cache.finish(store::entry_of("year", option, question, year->record));
+        return [this, id = option.id, index, project, year, daylight, fault = cache.fault()] {
+            // A first look that is still on its way must not take its place.
+            if (index == document_.option_index() && document_.option().id == id &&
+                same_building(*project, document_.project(), id))
+                give_up_tracing();
+            kept_.keep_year(id, year, year->record.inputs);
+            if (daylight) kept_.offer_daylight(id, {daylight, project});
+            if (fault) emit said(language::line(*fault));
+            // The project may have moved on meanwhile: the reading will tell.
+            request_year(index);
+        };
+    };
+    const QString title = QObject::tr("The year: %1").arg(QString::fromStdString(option.name));
+    if (only_if_kept) {
+        jobs_.add(year_job(option.id), title, work);
+        return;
+    }
+    jobs_.add(year_job(option.id), title_on_many(title),
+              on_many(run_elsewhere(project, index, question_of(*project, Question::Kind::year)), work,
+                      [this](const QString& line) { emit said(line); }));
 }
 
 }  // namespace wp::gui

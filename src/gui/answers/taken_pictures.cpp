@@ -3,8 +3,10 @@
 
 #include "describe/field.h"
 #include "gui/document/asked_prints.h"
+#include "gui/work/many_machines.h"
 #include "question/ask.h"
 #include "report/language/words.h"
+#include "store/asked.h"
 
 namespace wp::gui {
 
@@ -28,8 +30,8 @@ struct TakenPictures::Run {
     std::atomic<size_t> done{0};  // a job that was paused goes on there
 };
 
-TakenPictures::TakenPictures(Document& document, JobQueue& jobs, QObject* parent)
-    : QObject(parent), document_(document), jobs_(jobs) {
+TakenPictures::TakenPictures(Document& document, JobQueue& jobs, OpenAnswers answers, QObject* parent)
+    : QObject(parent), document_(document), jobs_(jobs), answers_(std::move(answers)) {
     connect(&document, &Document::project_replaced, this, &TakenPictures::clear);
 }
 
@@ -69,33 +71,53 @@ void TakenPictures::take(const model::Question& question, const std::vector<size
     several_ = options.size() > 1;
     run_ = run;
     emit changed();
-    jobs_.add(QString::fromLatin1(kJob), QObject::tr("Taking %n pictures", nullptr, static_cast<int>(wanted_)),
-              [this, run, effort = question::effort_of(question)](const Cancel& cancel,
-                                                                  const Progress& progress) -> JobQueue::Finish {
-                  const auto all = static_cast<double>(run->tasks.size());
-                  geometry::Surfaces surfaces;
-                  size_t built = run->project->options.size();
-                  for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
-                      const auto& [index, shot] = run->tasks[i];
-                      const auto& option = run->project->options[index];
-                      if (index != built)
-                          surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
-                      built = index;
-                      const auto task =
-                          question::glare_task(*run->project, option, shot.question, surfaces, run->weather.get());
-                      if (!task) return [this, line = language::line(task.fault())] { emit said(line); };
-                      auto answer = std::make_shared<const question::GlareAnswer>(
-                          question::solve_glare(*task, effort, cancel, [&](const auto& so_far) {
-                              progress((static_cast<double>(i) + question::progress_of(so_far)) / all);
-                          }));
-                      if (cancel.requested()) return {};
-                      auto small = question::taken(option, shot, *answer, kSmall);
-                      QMetaObject::invokeMethod(
-                          this, [this, run, i, small = std::move(small), answer] { add(run, i, small, answer); },
-                          Qt::QueuedConnection);
-                  }
-                  return {};
-              });
+    // Only where others take them are they kept: each is some megabytes.
+    const auto beside = ManyMachines::chosen().on ? answers_() : nullptr;
+    ManyRun elsewhere{run->project,
+                      document_.path(),
+                      beside != nullptr ? beside->file() : std::filesystem::path(),
+                      question,
+                      {QStringLiteral("solve"), QStringLiteral("--question"), QString::fromStdString(question.id)}};
+    for (const size_t index : options)
+        elsewhere.command << QStringLiteral("--option") << QString::fromStdString(run->project->options[index].id);
+    jobs_.add(QString::fromLatin1(kJob),
+              title_on_many(QObject::tr("Taking %n pictures", nullptr, static_cast<int>(wanted_))),
+              on_many(
+                  std::move(elsewhere),
+                  [this, run, beside, effort = question::effort_of(question)](
+                      const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+                      const auto all = static_cast<double>(run->tasks.size());
+                      geometry::Surfaces surfaces;
+                      size_t built = run->project->options.size();
+                      for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
+                          const auto& [index, shot] = run->tasks[i];
+                          const auto& option = run->project->options[index];
+                          if (index != built)
+                              surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
+                          built = index;
+                          store::JobCache cache(beside);
+                          // Each with surfaces of its own: they get the blinds of its moment.
+                          auto own = surfaces;
+                          const auto task =
+                              question::glare_task(*run->project, option, shot.question, own, run->weather.get());
+                          if (!task) return [this, line = language::line(task.fault())] { emit said(line); };
+                          auto answer = std::make_shared<const question::GlareAnswer>(question::solve_glare(
+                              *task, effort, cancel,
+                              [&](const auto& so_far) {
+                                  if (progress)
+                                      progress((static_cast<double>(i) + question::progress_of(so_far)) / all);
+                              },
+                              cache.cache()));
+                          if (cancel.requested()) return {};
+                          cache.finish(store::entry_of("glare", option, shot.question, answer->record));
+                          auto small = question::taken(option, shot, *answer, kSmall);
+                          QMetaObject::invokeMethod(
+                              this, [this, run, i, small = std::move(small), answer] { add(run, i, small, answer); },
+                              Qt::QueuedConnection);
+                      }
+                      return {};
+                  },
+                  [this](const QString& line) { emit said(line); }));
 }
 
 void TakenPictures::add(const std::shared_ptr<Run>& run, size_t at, question::Taken small,

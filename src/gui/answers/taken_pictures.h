@@ -3,19 +3,23 @@
 #pragma once
 #include <QObject>
 #include <atomic>
+#include <functional>
 #include <memory>
 #include <vector>
 
 #include "gui/document/document.h"
 #include "gui/work/job_queue.h"
 #include "question/shots.h"
+#include "store/answers.h"
 
 namespace wp::gui {
 
 class TakenPictures : public QObject {
     Q_OBJECT
  public:
-    TakenPictures(Document& document, JobQueue& jobs, QObject* parent = nullptr);
+    /// answers: those beside the project, or null.
+    using OpenAnswers = std::function<std::shared_ptr<store::Answers>()>;
+    TakenPictures(Document& document, JobQueue& jobs, OpenAnswers answers, QObject* parent = nullptr);
 
     /// Takes them of these options (indices) in place of what was taken before.
     void take(const model::Question& question, const std::vector<size_t>& options);
@@ -46,6 +50,7 @@ class TakenPictures : public QObject {
 
     Document& document_;
     JobQueue& jobs_;
+    OpenAnswers answers_;
     model::Question question_;
     std::vector<question::Taken> pictures_;
     std::vector<std::shared_ptr<const question::GlareAnswer>> whole_;

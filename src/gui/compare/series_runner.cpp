@@ -4,6 +4,7 @@
 #include "analysis/analysis.h"
 #include "describe/depends.h"
 #include "describe/field.h"
+#include "gui/work/many_machines.h"
 #include "report/language/words.h"
 #include "series/kept_step.h"
 #include "series/variables.h"
@@ -64,9 +65,17 @@ Outcome SeriesRunner::run(const model::Series& series) {
     run->asker->keep_in(run->cache->cache());
     runs_[series.id] = run;
     given_[series.id] = {project, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), true};
+    ManyRun elsewhere{project,
+                      document_.path(),
+                      run->answers != nullptr ? run->answers->file() : std::filesystem::path(),
+                      {},
+                      {QStringLiteral("series"), QStringLiteral("--series"), QString::fromStdString(series.id)}};
     jobs_.add(QStringLiteral("series-%1").arg(QString::fromStdString(series.id)),
-              QObject::tr("Series: %1").arg(QString::fromStdString(series.name)),
-              [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); });
+              title_on_many(QObject::tr("Series: %1").arg(QString::fromStdString(series.name))),
+              on_many(
+                  std::move(elsewhere),
+                  [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); },
+                  [this](const QString& line) { emit said(line); }));
     emit changed();
     return {};
 }
@@ -116,7 +125,7 @@ JobQueue::Finish SeriesRunner::work(const std::shared_ptr<Run>& run, const Cance
     const auto all = static_cast<double>(run->order.size());
     for (; run->done < run->order.size(); ++run->done) {
         const auto fault = run->asker->ask(run->order[run->done], cancel, [&](double share) {
-            progress((static_cast<double>(run->done) + share) / all);
+            if (progress) progress((static_cast<double>(run->done) + share) / all);
         });
         if (fault)
             return [this, run, line = language::line(*fault)] {

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "gui/entry/rows.h"
+#include "gui/jobs/machines_panel.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
 
@@ -66,6 +67,10 @@ JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent)
     cancel_ = button(QT_TRANSLATE_NOOP("QObject", "Cancel job"), "circle-stop", "job-cancel",
                      QT_TRANSLATE_NOOP("QObject", "What is traced so far is kept: asking again begins there"));
     row->addStretch(1);
+    auto* machines =
+        button(QT_TRANSLATE_NOOP("QObject", "Many machines\u2026"), "layers-2", "many-machines",
+               QT_TRANSLATE_NOOP("QObject", "Whether this program makes jobs, or other processes and hosts"));
+    connect(machines, &QPushButton::clicked, this, [this] { show_machines(*this); });
     column->addLayout(row);
     column->addWidget(label(QObject::tr("Answers beside the project"), "heading"));
     file_ = label({}, "small");

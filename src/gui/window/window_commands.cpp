@@ -11,6 +11,7 @@
 #include "gui/check/model_check.h"
 #include "gui/commands/palette.h"
 #include "gui/jobs/jobs_panel.h"
+#include "gui/jobs/machines_panel.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/window/language_menu.h"
@@ -135,6 +136,9 @@ void Window::build_commands(QMenu& menu) {
     commands.add(
         CommandGroup::project, QObject::tr("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")),
         [this] { show_jobs(); }, QObject::tr("queue progress runs"));
+    commands.add(
+        CommandGroup::project, QObject::tr("Many machines"), {}, [this] { show_machines(*this); },
+        QObject::tr("hosts processes cluster settings"));
 }
 
 void Window::build_hold(QBoxLayout& row) {

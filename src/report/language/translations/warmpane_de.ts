@@ -15546,5 +15546,120 @@ Quelle: %4</translation>
         <source>Area with the target half of the time</source>
         <translation>Fläche mit dem Zielwert in der halben Zeit</translation>
     </message>
+    <message>
+        <source>Many machines…</source>
+        <translation>Viele Rechner…</translation>
+    </message>
+    <message>
+        <source>Whether this program makes jobs, or other processes and hosts</source>
+        <translation>Ob dieses Programm Aufträge rechnet oder andere Prozesse und Rechner</translation>
+    </message>
+    <message>
+        <source>Install the same version everywhere: else figures may differ.</source>
+        <translation>Überall dieselbe Version einrichten: sonst können Zahlen abweichen.</translation>
+    </message>
+    <message>
+        <source>Trying machines</source>
+        <translation>Rechner ausprobieren</translation>
+    </message>
+    <message>
+        <source>Many machines</source>
+        <translation>Viele Rechner</translation>
+    </message>
+    <message>
+        <source>Who makes jobs</source>
+        <translation>Wer Aufträge rechnet</translation>
+    </message>
+    <message>
+        <source>This program, with all cores of this machine</source>
+        <translation>Dieses Programm, mit allen Kernen dieses Rechners</translation>
+    </message>
+    <message>
+        <source>Processes beside it on this machine:</source>
+        <translation>Prozesse daneben auf diesem Rechner:</translation>
+    </message>
+    <message>
+        <source>A process on each host of a list</source>
+        <translation>Ein Prozess auf jedem Rechner einer Liste</translation>
+    </message>
+    <message>
+        <source>Processes</source>
+        <translation>Prozesse</translation>
+    </message>
+    <message>
+        <source>Years, tables, pictures taken together and series go there; what follows while one draws stays here. Answers land beside the project and are the same bit by bit. A host needs this program at the same path, and ssh from here without a password.</source>
+        <translation>Jahre, Tabellen, gemeinsam aufgenommene Bilder und Reihen gehen dorthin; was beim Zeichnen mitläuft, bleibt hier. Antworten landen neben dem Projekt und sind Bit für Bit dieselben. Ein Rechner braucht dieses Programm unter demselben Pfad und ssh von hier ohne Passwort.</translation>
+    </message>
+    <message>
+        <source>List of hosts</source>
+        <translation>Liste der Rechner</translation>
+    </message>
+    <message>
+        <source>List of hosts: a name a line, as mpirun reads it</source>
+        <translation>Liste der Rechner: ein Name je Zeile, wie mpirun sie liest</translation>
+    </message>
+    <message>
+        <source>Choose…</source>
+        <translation>Wählen…</translation>
+    </message>
+    <message>
+        <source>Hosts</source>
+        <translation>Rechner</translation>
+    </message>
+    <message>
+        <source>Host</source>
+        <translation>Rechner</translation>
+    </message>
+    <message>
+        <source>As the list says</source>
+        <translation>Laut Liste</translation>
+    </message>
+    <message>
+        <source>Try them</source>
+        <translation>Ausprobieren</translation>
+    </message>
+    <message>
+        <source>Starts the program on each and shows which version answers</source>
+        <translation>Startet das Programm auf jedem und zeigt, welche Version antwortet</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Choose a list: until then jobs stay here.</source>
+        <translation>Eine Liste wählen: bis dahin bleiben Aufträge hier.</translation>
+    </message>
+    <message>
+        <source>Waiting for them to answer…</source>
+        <translation>Wartet auf ihre Antwort…</translation>
+    </message>
+    <message>
+        <source>hosts processes cluster settings</source>
+        <translation>Rechner Prozesse Verbund Einstellungen</translation>
+    </message>
+    <message>
+        <source>it said nothing</source>
+        <translation>es sagte nichts</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n processes</source>
+        <translation>
+            <numerusform>%n Prozess</numerusform>
+            <numerusform>%n Prozesse</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>the hosts of %1</source>
+        <translation>die Rechner aus %1</translation>
+    </message>
+    <message>
+        <source>%1, by %2</source>
+        <translation>%1, durch %2</translation>
+    </message>
+    <message>
+        <source>nobody answered within half a minute</source>
+        <translation>niemand antwortete binnen einer halben Minute</translation>
+    </message>
 </context>
 </TS>
