@@ -2,11 +2,12 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """Several processes at one year: how much faster, whether the bits are the same, what each takes and sends.
 
-bench/many.py CLI PROJECT [--question ID] [--option ID] [--accuracy A] [--ranks 1,2,4] [--kills N] [--hosts FILE]
+bench/many.py CLI PROJECT [--question ID] [--option ID] [--accuracy A] [--ranks 1,2,4] [--kills N] [--hosts FILE] [--finer K]
 
 Each process has one thread, so that 1, 2, 4 are cores. --kills: as often a run of two is killed (kill -9 of one process, at
-another place each time), and begun again. --hosts: a host file for mpirun, for runs over several hosts."""
-import argparse, filecmp, os, pathlib, random, re, shutil, signal, subprocess, sys, tempfile, time
+another place each time), and begun again. --hosts: a host file for mpirun, for runs over several hosts. --finer: points of
+the planes stand so many times as close, so that there are K * K times as many."""
+import argparse, filecmp, json, os, pathlib, random, re, shutil, signal, subprocess, sys, tempfile, time
 
 parser = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
 parser.add_argument("cli")
@@ -17,6 +18,7 @@ parser.add_argument("--accuracy")
 parser.add_argument("--ranks", default="1,2,4")
 parser.add_argument("--kills", type=int, default=0)
 parser.add_argument("--hosts")
+parser.add_argument("--finer", type=float, default=1)
 parser.add_argument("--mpirun", default="mpirun", help="with its arguments")
 args = parser.parse_args()
 
@@ -41,7 +43,15 @@ def project_alone(name):
     """A copy, so that no run finds the answers of another."""
     folder = work / name
     shutil.copytree(pathlib.Path(args.project).parent, folder, ignore=shutil.ignore_patterns("*.answers*"))
-    return folder / pathlib.Path(args.project).name
+    file = folder / pathlib.Path(args.project).name
+    if args.finer != 1:
+        project = json.loads(file.read_text())
+        for option in project["options"]:
+            for plane in option["planes"]:
+                if not plane["for_rules"]:
+                    plane["spacing"] /= args.finer
+        file.write_text(json.dumps(project))
+    return file
 
 
 def memory_now():

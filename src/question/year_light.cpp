@@ -5,7 +5,9 @@
 #include <atomic>
 #include <chrono>
 #include <cmath>
+#include <functional>
 #include <map>
+#include <numeric>
 #include <optional>
 #include <stdexcept>
 
@@ -383,9 +385,14 @@ class Tracing {
     }
 
     void trace_blocks() {
-        in_parts("block", out_.blocks.size(), [this](size_t b) {
-            at_ = b;
-            trace_block(b);
+        std::vector<size_t> order(out_.blocks.size());
+        std::iota(order.begin(), order.end(), size_t{0});
+        // Among several processes the largest go first: what is left at the end is little.
+        if (cache_.claim)
+            std::ranges::stable_sort(order, std::greater(), [this](size_t b) { return out_.blocks[b].count; });
+        in_parts("block", order.size(), [&](size_t i) {
+            at_ = order[i];
+            trace_block(order[i]);
         });
     }
 

@@ -180,6 +180,18 @@ constexpr const char* kCompounds[] = {
 };
 
 constexpr const char* kWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "is not installed"),
+    QT_TRANSLATE_NOOP("QObject", "Install Open MPI (Debian's openmpi-bin) on every machine"),
+    QT_TRANSLATE_NOOP("QObject", "is not there"),
+    QT_TRANSLATE_NOOP("QObject", "Install it beside this program"),
+    QT_TRANSLATE_NOOP("QObject", "names no host"),
+    QT_TRANSLATE_NOOP("QObject", "Write one a line, as in: studio slots=1"),
+    QT_TRANSLATE_NOOP("QObject", "no list is chosen"),
+    QT_TRANSLATE_NOOP("QObject", "Choose a list of hosts, one a line"),
+    QT_TRANSLATE_NOOP("QObject", "Try the machines under Jobs and answers; the job is made here alone"),
+    QT_TRANSLATE_NOOP("QObject", "what others make has no place"),
+    QT_TRANSLATE_NOOP("QObject", "Save the project: answers are kept beside it"),
+    QT_TRANSLATE_NOOP("QObject", "See that the weather file can be read"),
     QT_TRANSLATE_NOOP("QObject", "Fetch the file again: it is cut short"),
     QT_TRANSLATE_NOOP("QObject", "fields are separated by semicolons"),
     QT_TRANSLATE_NOOP("QObject", "Save the file with commas between fields and full stops in numbers"),

@@ -15661,5 +15661,53 @@ Quelle: %4</translation>
         <source>nobody answered within half a minute</source>
         <translation>niemand antwortete binnen einer halben Minute</translation>
     </message>
+    <message>
+        <source>is not installed</source>
+        <translation>ist nicht eingerichtet</translation>
+    </message>
+    <message>
+        <source>Install Open MPI (Debian&apos;s openmpi-bin) on every machine</source>
+        <translation>Open MPI (Debians openmpi-bin) auf jedem Rechner einrichten</translation>
+    </message>
+    <message>
+        <source>is not there</source>
+        <translation>ist nicht da</translation>
+    </message>
+    <message>
+        <source>Install it beside this program</source>
+        <translation>Neben diesem Programm einrichten</translation>
+    </message>
+    <message>
+        <source>names no host</source>
+        <translation>nennt keinen Rechner</translation>
+    </message>
+    <message>
+        <source>Write one a line, as in: studio slots=1</source>
+        <translation>Einen je Zeile schreiben, etwa: studio slots=1</translation>
+    </message>
+    <message>
+        <source>no list is chosen</source>
+        <translation>keine Liste ist gewählt</translation>
+    </message>
+    <message>
+        <source>Choose a list of hosts, one a line</source>
+        <translation>Eine Liste von Rechnern wählen, einer je Zeile</translation>
+    </message>
+    <message>
+        <source>Try the machines under Jobs and answers; the job is made here alone</source>
+        <translation>Die Rechner unter Aufträge und Antworten ausprobieren; der Auftrag wird hier allein gerechnet</translation>
+    </message>
+    <message>
+        <source>what others make has no place</source>
+        <translation>was andere rechnen, hat keinen Ort</translation>
+    </message>
+    <message>
+        <source>Save the project: answers are kept beside it</source>
+        <translation>Das Projekt sichern: Antworten liegen neben ihm</translation>
+    </message>
+    <message>
+        <source>See that the weather file can be read</source>
+        <translation>Darauf achten, dass die Wetterdatei lesbar ist</translation>
+    </message>
 </context>
 </TS>
