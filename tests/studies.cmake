@@ -8,6 +8,7 @@ set(STUDIES
   GlareYear.closed_blinds_glow_as_they_do_in_a_picture
   GlareYear.every_hour_is_what_a_picture_of_it_shows
   Luminaires.particles_shot_from_them_agree_with_the_paths_to_them
+  ManyProcesses.go_on_without_one_that_is_killed
   MomentLight.traced_for_itself_alone_is_the_moment_path_by_path
   Picture.its_errors_hold_what_surer_pictures_find
   Spectral.bands_traced_together_are_what_their_wavelengths_are_alone
@@ -25,6 +26,12 @@ set(STUDIES
   Year.every_hour_agrees_with_brute_force_under_its_own_sky_and_sun
   YearBefore.what_light_does_change_by_is_within_what_it_may
   YearFigures.bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be)
+# The same of the desktop: work that takes the light of a year around many seats, or many pictures.
+set(DESKTOP_STUDIES
+  Deciding.clear_arcs_and_what_is_seen_are_asked_of_every_option_from_here
+  GlareUse.of_several_seats_the_worst_of_the_year_is_chosen_first
+  GlareUse.places_all_over_the_room_are_found_one_after_the_other_and_go_with_the_page
+  PictureUse.many_are_taken_together_and_one_of_them_is_looked_at)
 # Killed at some places by ./test.sh, at many by tests/study.sh.
 set(STUDIED_TOO
   CommandLine.a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes

@@ -9,5 +9,4 @@ cmake --preset "$preset" >/dev/null
 cmake --build --preset "$preset" --target tested
 folder=build
 [ "$preset" = release ] || folder="build-$preset"
-# Under a display only because the list of desktop tests is read there.
-WARMPANE_STUDY=1 xvfb-run -a ctest --test-dir "$folder" -L stud -j "$(nproc)" --output-on-failure --timeout 3600
+WARMPANE_STUDY=1 xvfb-run -a -s "-screen 0 1400x900x24 +extension GLX" ctest --test-dir "$folder" -L stud -j "$(nproc)" --output-on-failure --timeout 3600

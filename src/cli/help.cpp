@@ -103,7 +103,10 @@ class Helping {
     }
 
     void steps(const SharedJob& job) {
-        if (series::check(*project_, job.series) && !job.series.varied.empty()) return;
+        const bool is_varied = !job.series.varied.empty();
+        if (is_varied ? series::check(*project_, job.series).has_value()
+                      : model::find(project_->options, job.series.option) == nullptr)
+            return;
         series::Asker asker(project_, job.series, weather_, job.accuracy, threads_);
         asker.keep_in(pieces());
         Cache shared = cache_;

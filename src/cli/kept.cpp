@@ -26,6 +26,12 @@ Outcome keep(store::Answers& kept, const Fingerprint& print, const model::Option
     return kept.keep(store::entry_of(answer.kind, option, question, answer.record), {print});
 }
 
+// Null where this process runs alone.
+Many* many_of_this_process() {
+    const auto many = Many::of_this_process();
+    return many ? *many : nullptr;
+}
+
 }  // namespace
 
 std::shared_ptr<store::Answers> Kept::answers() {
@@ -38,16 +44,6 @@ std::shared_ptr<store::Answers> Kept::answers() {
         answers_ = std::move(*opened);
     return answers_;
 }
-
-namespace {
-
-// Null where this process runs alone.
-Many* many_of_this_process() {
-    const auto many = Many::of_this_process();
-    return many ? *many : nullptr;
-}
-
-}  // namespace
 
 Cache Kept::shared(store::JobCache& job) {
     const auto* many = many_of_this_process();

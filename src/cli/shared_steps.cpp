@@ -18,14 +18,17 @@ SharedSteps::SharedSteps(Kept& kept, const std::shared_ptr<const model::Project>
     kept.publish(*project, {SharedJob::What::steps, {}, {}, series, accuracy});
     const Cache shared = kept.shared(cache_);
     asker_.keep_in({shared.find, shared.keep});
-    if (!shared.claim) return;
+    is_shared_ = shared.claim != nullptr;
+    if (!is_shared_) return;
     asker_.share(shared);
     for (const size_t step : asker_.order())
         kept.make_meanwhile(asker_.print(step), [this, step] { (void)asker_.ask(step, interrupted()); });
 }
 
 Outcome SharedSteps::ask(size_t step, const Progress& progress) {
+    if (!is_shared_) return asker_.ask(step, interrupted(), progress);
     const Fingerprint print = asker_.print(step);
+    // Made here or elsewhere: it is found where it is there.
     kept_.is_mine(print);
     auto fault = asker_.ask(step, interrupted(), progress);
     if (!fault && !interrupted().requested()) kept_.done(print);

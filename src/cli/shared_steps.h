@@ -26,6 +26,7 @@ class SharedSteps {
     Kept& kept_;
     const model::Project& project_;
     store::JobCache cache_;
+    bool is_shared_ = false;  // with other processes
     series::Asker asker_;
 };
 

@@ -124,7 +124,7 @@ TEST_F(ManyProcesses, need_no_answers_file_to_share_their_work) {
 
 TEST_F(ManyProcesses, vary_a_number_in_the_steps_of_one) {
     const std::string vary =
-        "series --vary W-01.width=1:2:3 --option a --question df --question year --accuracy 0.5 "
+        "series --vary W-01.width=1:2:3 --option a --question df --question noon --accuracy 0.1 "
         "--out out";
     expect_three_as_one(vary, 2);
     // Steps are kept, and found by whoever varies the same again.
@@ -134,7 +134,7 @@ TEST_F(ManyProcesses, vary_a_number_in_the_steps_of_one) {
 
 TEST_F(ManyProcesses, compare_options_to_the_figures_of_one) {
     expect_three_as_one(
-        "compare --figures --option a --option b --question df --question year --accuracy 0.5 --csv "
+        "compare --figures --option a --option b --question df --question noon --accuracy 0.1 --csv "
         "figures.csv --json figures.json",
         2);
 }
@@ -155,6 +155,20 @@ TEST_F(ManyProcesses, keep_what_is_done_where_one_of_them_is_killed) {
     const Ended next = run(of(2), kSolve, "next");
     ASSERT_EQ(next.code, 0) << next.output;
     expect_the_same("alone", "next", 13);
+}
+
+// The launcher lets the others go on: what the lost one was at is dealt again, and the run ends well.
+TEST_F(ManyProcesses, go_on_without_one_that_is_killed) {
+    ASSERT_EQ(run("", kSolve, "alone").code, 0);
+    forget();
+    const std::string dying =
+        "mpirun --enable-recovery --oversubscribe -n 3"
+        " sh -c 'if [ $OMPI_COMM_WORLD_RANK = 2 ]; then timeout -s KILL 0.7 \"$@\"; else exec "
+        "\"$@\"; fi' run";
+    const Ended went_on = run(dying, kSolve, "went-on");
+    ASSERT_EQ(went_on.code, 0) << went_on.output;
+    EXPECT_NE(went_on.output.find("1 of 3 processes were lost"), std::string::npos) << went_on.output;
+    expect_the_same("alone", "went-on", 13);
 }
 
 // Ctrl-C, and what a batch system sends when a job's time is over.
