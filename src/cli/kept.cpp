@@ -6,6 +6,7 @@
 #include "cli/terminal.h"
 #include "cli/work.h"
 #include "exchange/kept_table.h"
+#include "question/shots.h"
 #include "store/asked.h"
 
 namespace wp::cli {

@@ -8,6 +8,7 @@
 #include "analysis/analysis.h"
 #include "cli/faults.h"
 #include "cli/terminal.h"
+#include "question/shots.h"
 #include "store/project_file.h"
 
 namespace wp::cli {

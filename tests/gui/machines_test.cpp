@@ -107,6 +107,27 @@ TEST_F(Machines, a_job_that_is_cancelled_ends_its_processes_and_where_none_start
     EXPECT_TRUE(said.join(QStringLiteral("; ")).contains(QStringLiteral("mpirun"))) << "it says why";
 }
 
+// Where a host is cut off mpirun waits for it for ever, after all is done.
+TEST_F(Machines, a_launcher_that_waits_for_a_lost_host_is_ended) {
+    const auto launcher = folder / "mpirun";
+    ASSERT_FALSE(
+        write_file(launcher, std::string("#!/bin/sh\n"
+                                         "echo 'note: 1 of 2 processes were lost on the way; what they were at "
+                                         "was made by the others'\n"
+                                         "exec sleep 600\n")));
+    std::filesystem::permissions(launcher, std::filesystem::perms::owner_all);
+    auto* machines = page();
+    press(*machines, "machines-here");
+    const QByteArray path = qgetenv("PATH");
+    qputenv("PATH", QByteArray(folder.path().c_str()) + ":" + path);
+    window->show_desk(DeskKind::light);
+    drive::key(*window, Qt::Key_Y);
+    const bool made = drive::wait_until([&] { return year() != nullptr; }, 60000) && idle();
+    qputenv("PATH", path);
+    EXPECT_TRUE(made);
+    EXPECT_TRUE(said.filter(QStringLiteral("mpirun")).isEmpty()) << said.join(QStringLiteral("; ")).toStdString();
+}
+
 TEST_F(Machines, hosts_of_a_list_are_shown_and_tried_and_a_list_that_names_none_is_refused) {
     ASSERT_FALSE(write_file(folder / "studio.hosts", std::string("# ours\nlocalhost slots=1\n")));
     ASSERT_FALSE(write_file(folder / "empty.hosts", std::string("# nobody\n\n")));

@@ -82,7 +82,10 @@ Outcome follow(QProcess& process, const Cancel& cancel, const Progress& progress
         double reached = -1;
         while (all.hasNext()) reached = all.next().captured(1).toDouble() / 100;
         if (reached >= 0 && progress) progress(kShareOfRun * reached);
-        if (!cancel.requested()) continue;
+        // The first process says so when it has ended: mpirun then waits for the lost one for ever.
+        const bool waits_in_vain = said.contains(QStringLiteral("processes were lost on the way"));
+        if (!cancel.requested() && !waits_in_vain) continue;
+        if (!cancel.requested() && process.waitForFinished(kToEnd / 2)) break;
         end(process);
         return {};
     }
