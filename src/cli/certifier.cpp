@@ -91,13 +91,11 @@ void Certifier::share_also(Question question) {
 }
 
 void Certifier::share(const Question& question) {
-    const bool is_year = question.kind == Question::Kind::year;
-    kept_.publish(plan_.project,
-                  {is_year ? SharedJob::What::year : SharedJob::What::table, option_.id, question, {}, {}});
-    if (is_year) return;
+    if (question.kind == Question::Kind::year)
+        return kept_.publish(plan_.project, {SharedJob::What::year, option_.id, question, {}, {}});
     question::Effort effort = question::effort_of(question);
     effort.threads = arguments_.threads;
-    kept_.table_meanwhile(plan_.project, option_, question, plan_.weather_or_null(), effort);
+    kept_.share_table(plan_.project, option_, question, plan_.weather_or_null(), effort);
 }
 
 int Certifier::ask_finer(const exchange::Certified& certified, bool& again) {

@@ -33,6 +33,11 @@ Many* many_of_this_process() {
     return many ? *many : nullptr;
 }
 
+Cache claims_of_this_process() {
+    const auto* many = many_of_this_process();
+    return many != nullptr ? many->claims() : Cache{};
+}
+
 }  // namespace
 
 std::shared_ptr<store::Answers> Kept::answers() {
@@ -63,8 +68,7 @@ void Kept::make_meanwhile(const Fingerprint& part, std::function<void()> make) {
 }
 
 bool Kept::make_one() {
-    store::JobCache own(nullptr);
-    const Cache claims = shared(own);
+    const Cache claims = claims_of_this_process();
     while (!meanwhile_.empty() && !interrupted().requested()) {
         const Part part = std::move(meanwhile_.front());
         meanwhile_.pop_front();
@@ -77,8 +81,7 @@ bool Kept::make_one() {
 }
 
 bool Kept::is_mine(const Fingerprint& part) {
-    store::JobCache own(nullptr);
-    const Cache claims = shared(own);
+    const Cache claims = claims_of_this_process();
     if (!claims.claim || claims.claim(part)) return true;
     const auto* many = many_of_this_process();
     while (!many->is_there(part))
@@ -87,8 +90,7 @@ bool Kept::is_mine(const Fingerprint& part) {
 }
 
 void Kept::done(const Fingerprint& part) {
-    store::JobCache own(nullptr);
-    const Cache claims = shared(own);
+    const Cache claims = claims_of_this_process();
     if (claims.done) claims.done(part);
 }
 
@@ -119,9 +121,10 @@ Result<Kept::Found> Kept::table(const model::Project& project, const model::Opti
     return Found{std::move(*answer), false};
 }
 
-void Kept::table_meanwhile(const model::Project& project, const model::Option& option, const model::Question& question,
-                           const climate::WeatherYear* weather, const question::Effort& effort) {
+void Kept::share_table(const model::Project& project, const model::Option& option, const model::Question& question,
+                       const climate::WeatherYear* weather, const question::Effort& effort) {
     if (many_of_this_process() == nullptr) return;
+    publish(project, {SharedJob::What::table, option.id, question, {}, {}});
     make_meanwhile(analysis::asked_print(project, option, question, weather),
                    [this, &project, &option, question, weather, effort] {
                        (void)table(project, option, question, weather, effort, {});
@@ -149,10 +152,10 @@ Result<question::GlareAnswer> Kept::picture(const model::Project& project, const
     return answer;
 }
 
-void Kept::pictures_meanwhile(const model::Project& project, const model::Option& option,
-                              const model::Question& question, const climate::WeatherYear* weather,
-                              const question::Effort& effort) {
+void Kept::share_pictures(const model::Project& project, const model::Option& option, const model::Question& question,
+                          const climate::WeatherYear* weather, const question::Effort& effort) {
     if (many_of_this_process() == nullptr) return;
+    publish(project, {SharedJob::What::pictures, option.id, question, {}, {}});
     const auto shots = question::shots_of(option, question, project.site.north);
     if (!shots) return;
     const auto surfaces =

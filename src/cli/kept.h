@@ -42,18 +42,18 @@ class Kept {
     /// Faults are those of the question; what cannot be kept is complained of.
     Result<Found> table(const model::Project& project, const model::Option& option, const model::Question& question,
                         const climate::WeatherYear* weather, const question::Effort& effort, const Progress& progress);
-    /// Makes it meanwhile.
-    void table_meanwhile(const model::Project& project, const model::Option& option, const model::Question& question,
-                         const climate::WeatherYear* weather, const question::Effort& effort);
+    /// In a run of several processes: tells the others of it, and makes it meanwhile.
+    void share_table(const model::Project& project, const model::Option& option, const model::Question& question,
+                     const climate::WeatherYear* weather, const question::Effort& effort);
 
     /// Of one shot, or of a question that asks for one picture. Faults are those of the question.
     Result<question::GlareAnswer> picture(const model::Project& project, const model::Option& option,
                                           const model::Question& question, const geometry::Surfaces& surfaces,
                                           const climate::WeatherYear* weather, const question::Effort& effort,
                                           const question::GlareStep& step);
-    /// Takes all pictures of a question meanwhile.
-    void pictures_meanwhile(const model::Project& project, const model::Option& option, const model::Question& question,
-                            const climate::WeatherYear* weather, const question::Effort& effort);
+    /// The same of all pictures of a question.
+    void share_pictures(const model::Project& project, const model::Option& option, const model::Question& question,
+                        const climate::WeatherYear* weather, const question::Effort& effort);
 
  private:
     std::filesystem::path file_;

@@ -33,6 +33,8 @@ class Many {
     /// One more job for the others.
     void publish(const SharedJob& job) { first_->publish(write(job)); }
     bool is_there(const Fingerprint& part) const { return dealer_->is_there(part); }
+    /// Claims on parts; none before deal.
+    Cache claims() const { return dealer_ != nullptr ? dealer_->own() : Cache{}; }
     /// A job's cache, with claims on its parts; the job's own before deal.
     Cache shared(store::JobCache& job, bool kept) const;
     many::Post& post() { return *post_; }

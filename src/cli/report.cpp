@@ -122,9 +122,8 @@ void share(Everything& all, const ReportArguments& arguments) {
             if (!arguments.pictures || question.kind != Question::Kind::glare) continue;
             Question asked = question;
             asked.accuracy = arguments.accuracy.value_or(asked.accuracy);
-            kept.publish(all.plan.project, {SharedJob::What::pictures, id, asked, {}, {}});
-            kept.pictures_meanwhile(all.plan.project, one.option(), asked, all.plan.weather_or_null(),
-                                    effort_of(asked, arguments));
+            kept.share_pictures(all.plan.project, one.option(), asked, all.plan.weather_or_null(),
+                                effort_of(asked, arguments));
         }
     }
 }

@@ -65,23 +65,18 @@ class Solver {
  private:
     // Tells the other processes of the run what is to be done.
     void share() {
-        using What = SharedJob::What;
-        const auto publish = [&](const Job& job, What what) {
+        const auto* weather = plan_.weather_or_null();
+        const auto publish = [&](const Job& job, SharedJob::What what) {
             kept_.publish(plan_.project, {what, job.option->id, job.question, {}, {}});
         };
         for (const Job& job : plan_.jobs) {
-            const bool is_year = job.question.kind == Question::Kind::year;
             if (analysis::gives_table(job.question.kind)) {
-                publish(job, What::table);
-                kept_.table_meanwhile(plan_.project, *job.option, job.question, plan_.weather_or_null(),
-                                      effort_of(job, arguments_));
-            } else if (!is_year) {
-                publish(job, What::pictures);
-                kept_.pictures_meanwhile(plan_.project, *job.option, job.question, plan_.weather_or_null(),
-                                         effort_of(job, arguments_));
+                kept_.share_table(plan_.project, *job.option, job.question, weather, effort_of(job, arguments_));
+            } else if (job.question.kind != Question::Kind::year) {
+                kept_.share_pictures(plan_.project, *job.option, job.question, weather, effort_of(job, arguments_));
             } else {
-                publish(job, What::year);
-                if (arguments_.glare && !job.option->observers.empty()) publish(job, What::seats);
+                publish(job, SharedJob::What::year);
+                if (arguments_.glare && !job.option->observers.empty()) publish(job, SharedJob::What::seats);
             }
         }
     }

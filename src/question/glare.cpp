@@ -131,6 +131,7 @@ class Solving {
     static constexpr std::string_view kAllLight = "picture", kByWavelength = "picture by wavelength";
     Fingerprint print_of(std::string_view what) const {
         Fingerprint out = answer_.record.inputs;
+        out.add(std::string_view(kVersion));
         out.add(what);
         return out;
     }
