@@ -8,6 +8,7 @@ set(STUDIES
   GlareYear.closed_blinds_glow_as_they_do_in_a_picture
   GlareYear.every_hour_is_what_a_picture_of_it_shows
   Luminaires.particles_shot_from_them_agree_with_the_paths_to_them
+  ManyProcesses.go_on_without_one_that_is_killed
   MomentLight.traced_for_itself_alone_is_the_moment_path_by_path
   Picture.its_errors_hold_what_surer_pictures_find
   Spectral.bands_traced_together_are_what_their_wavelengths_are_alone

@@ -50,8 +50,8 @@ constexpr const char* kExamples = R"(Examples:
   warmpane-cli formats docs/formats
       JSON Schema of our files, and what every field means
 
-Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked, or
-a verdict is undecided; 5 cannot write; 6 the check found faults, or work was stopped by some; 7 a criterion that is
+Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked,
+or a verdict is undecided; 5 cannot write; 6 the check found faults, or work was stopped by some; 7 a criterion that is
 required is not met; 8 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
 
 // A finite number within bounds: the library's own check lets pass what is no number.

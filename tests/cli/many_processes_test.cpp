@@ -157,6 +157,22 @@ TEST_F(ManyProcesses, keep_what_is_done_where_one_of_them_is_killed) {
     expect_the_same("alone", "next", 13);
 }
 
+// The launcher lets the others go on: what the lost one was at is dealt again, and the run ends well. It is killed once
+// answers are being kept: then all have started.
+TEST_F(ManyProcesses, go_on_without_one_that_is_killed) {
+    ASSERT_EQ(run("", kSolve, "alone").code, 0);
+    forget();
+    const std::string dying =
+        "mpirun --enable-recovery --oversubscribe -n 3 sh -c 'if [ $OMPI_COMM_WORLD_RANK = 2 ]; then \"$@\" & p=$!; "
+        "until [ -s " +
+        (folder / "p.answers").string() +
+        " ]; do sleep 0.05; done; sleep 0.3; kill -9 $p; kill -9 $$; else exec \"$@\"; fi' run";
+    const Ended went_on = run("timeout -k 5 150 " + dying, kSolve, "went-on");
+    ASSERT_EQ(went_on.code, 0) << went_on.output;
+    EXPECT_NE(went_on.output.find("1 of 3 processes were lost"), std::string::npos) << went_on.output;
+    expect_the_same("alone", "went-on", 13);
+}
+
 // Ctrl-C, and what a batch system sends when a job's time is over.
 TEST_F(ManyProcesses, keep_what_is_done_where_the_run_is_told_to_end) {
     ASSERT_EQ(run("", kSolve, "alone").code, 0);

@@ -4,6 +4,8 @@
 #include <QRadioButton>
 #include <QSettings>
 #include <QSpinBox>
+#include <QTabBar>
+#include <QTabWidget>
 #include <QTreeWidget>
 
 #include "base/file.h"
@@ -105,6 +107,62 @@ TEST_F(Machines, a_job_that_is_cancelled_ends_its_processes_and_where_none_start
     qputenv("PATH", path);
     ASSERT_TRUE(made);
     EXPECT_TRUE(said.join(QStringLiteral("; ")).contains(QStringLiteral("mpirun"))) << "it says why";
+}
+
+// What is sent is what the launcher is told: it notes that, and goes on as mpirun.
+TEST_F(Machines, pictures_taken_together_and_series_are_sent_too) {
+    const QByteArray path = qgetenv("PATH");
+    const auto launcher = folder / "mpirun", told = folder / "told";
+    ASSERT_FALSE(write_file(launcher, "#!/bin/sh\necho \"$@\" >> " + told.string() + "\nPATH=" + path.toStdString() +
+                                          "\nexec mpirun \"$@\"\n"));
+    std::filesystem::permissions(launcher, std::filesystem::perms::owner_all);
+    window->document().edit(QStringLiteral("More"), [](model::Project& p) {
+        Question looks;
+        looks.id = looks.name = "looks";
+        looks.kind = Question::Kind::glare;
+        looks.observer = "eye";
+        looks.moments = {{6, 21, 12}, {6, 21, 8}};
+        looks.accuracy = 0.05;
+        looks.picture.pixels = 48;
+        p.questions.push_back(looks);
+        model::Series widths;
+        widths.id = widths.name = "widths";
+        widths.option = "a";
+        widths.varied = {{"opening", {"W-01"}, "width", 1, 2, 2}};
+        widths.questions = {"noon"};
+        p.series = {widths};
+    });
+    auto* machines = page();
+    press(*machines, "machines-here");
+    qputenv("PATH", QByteArray(folder.path().c_str()) + ":" + path);
+    window->asker().ask_question("looks");
+    const bool taken =
+        drive::wait_until([&] { return window->asker().pictures().pictures().size() == 2; }, 60000) && idle();
+    drive::click(*window, "desk-compare");
+    auto* views = window->findChild<QTabWidget*>(QStringLiteral("compare-views"))->tabBar();
+    QTest::mouseClick(views, Qt::LeftButton, {}, views->tabRect(1).center());
+    QTest::qWait(50);
+    auto* list = window->findChild<QComboBox*>(QStringLiteral("series-list"));
+    list->setCurrentIndex(list->findText(QStringLiteral("widths")));
+    emit list->activated(list->currentIndex());
+    drive::click(*window, "series-ask");
+    auto* state = window->findChild<QLabel*>(QStringLiteral("series-state"));
+    const bool varied =
+        drive::wait_until([&] { return state->text().contains(QStringLiteral("2 of 2")); }, 60000) && idle();
+    qputenv("PATH", path);
+    EXPECT_TRUE(taken && varied) << state->text().toStdString();
+    const auto lines = read_file(told);
+    ASSERT_TRUE(lines);
+    EXPECT_NE(lines->find("--question looks"), std::string::npos) << *lines;
+    EXPECT_NE(lines->find("--series widths"), std::string::npos) << *lines;
+    EXPECT_TRUE(said.filter(QStringLiteral("mpirun")).isEmpty()) << said.join(QStringLiteral("; ")).toStdString();
+    size_t pictures = 0, series = 0;
+    for (const auto& entry : *window->asker().answers()->list()) {
+        pictures += entry.kind == "glare" ? 1 : 0;
+        series += entry.kind == "series" ? 1 : 0;
+    }
+    EXPECT_EQ(pictures, 2u);
+    EXPECT_EQ(series, 1u) << "found again, not made twice";
 }
 
 // Where a host is cut off mpirun waits for it for ever, after all is done.

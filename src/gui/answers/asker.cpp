@@ -267,10 +267,11 @@ QString view_name(const model::Project& project, size_t option, const Question& 
         observer.others.empty() ? observer.name : model::view_name(observer, static_cast<size_t>(question.heading)));
 }
 
-std::shared_ptr<const question::TableAnswer> found_beside(const std::shared_ptr<store::Answers>& beside,
-                                                          const Fingerprint& print) {
-    const auto bytes = beside != nullptr ? beside->piece(print) : std::nullopt;
-    auto answer = bytes ? exchange::read_kept(*bytes) : Result<question::TableAnswer>(Fault{});
+// Null where it was not kept.
+std::shared_ptr<const question::TableAnswer> kept_table(store::Answers& kept, const Fingerprint& print) {
+    const auto bytes = kept.piece(print);
+    if (!bytes) return nullptr;
+    auto answer = exchange::read_kept(*bytes);
     return answer ? std::make_shared<const question::TableAnswer>(std::move(*answer)) : nullptr;
 }
 
@@ -286,50 +287,47 @@ void Asker::ask_question(const model::Id& id) {
     const auto weather = document_.weather();
     const size_t index = document_.option_index();
     const auto beside = answers();
-    ManyRun elsewhere = run_elsewhere(project, index, *question);
-    jobs_.add(
+    add_on_many(
+        jobs_,
         QObject::tr("table %1 %2").arg(QString::fromStdString(project->options[index].id), QString::fromStdString(id)),
-        title_on_many(QStringLiteral("%1: %2").arg(QString::fromStdString(question->name),
-                                                   QString::fromStdString(project->options[index].name))),
-        on_many(
-            std::move(elsewhere),
-            [this, project, weather, index, beside, wanted = *question](const Cancel& cancel,
-                                                                        const Progress& progress) -> JobQueue::Finish {
-                const auto& option = project->options[index];
-                store::JobCache cache(beside);
-                const Fingerprint print = analysis::asked_print(*project, option, wanted, weather.get());
-                if (auto made = found_beside(beside, print))
-                    return [this, made, project, id = option.id, question = wanted.id] {
-                        kept_.keep_table({id, question}, {made, project, false});
-                    };
-                auto answer = analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted),
-                                            cancel, progress, cache.cache());
-                if (!answer) return [this, line = language::line(answer.fault())] { emit said(line); };
-                auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
-                Outcome fault;
-                if (beside != nullptr && !cancel.requested()) {
-                    fault = beside->keep_piece(print, exchange::write_kept(*kept));
-                    if (!fault)
-                        fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
-                }
-                return [this, kept, project, fault, id = option.id, question = wanted.id] {
-                    if (fault) emit said(language::line(*fault));
-                    kept_.keep_table({id, question}, {kept, project, false});
-                    emit said(QObject::tr("Answered in %L1 s, %L2 million rays")
-                                  .arg(kept->record.seconds, 0, 'f', 1)
-                                  .arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
+        QStringLiteral("%1: %2").arg(QString::fromStdString(question->name),
+                                     QString::fromStdString(project->options[index].name)),
+        run_elsewhere(project, index, *question),
+        [this, project, weather, index, beside, wanted = *question](const Cancel& cancel,
+                                                                    const Progress& progress) -> JobQueue::Finish {
+            const auto& option = project->options[index];
+            store::JobCache cache(beside);
+            const Fingerprint print = analysis::asked_print(*project, option, wanted, weather.get());
+            if (auto made = beside != nullptr ? kept_table(*beside, print) : nullptr)
+                return [this, made, project, id = option.id, question = wanted.id] {
+                    kept_.keep_table({id, question}, {made, project, false});
                 };
-            },
-            [this](const QString& line) { emit said(line); }));
+            auto answer = analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel,
+                                        progress, cache.cache());
+            if (!answer) return [this, line = language::line(answer.fault())] { emit said(line); };
+            auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
+            Outcome fault;
+            if (beside != nullptr && !cancel.requested()) {
+                fault = beside->keep_piece(print, exchange::write_kept(*kept));
+                if (!fault) fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
+            }
+            return [this, kept, project, fault, id = option.id, question = wanted.id] {
+                if (fault) emit said(language::line(*fault));
+                kept_.keep_table({id, question}, {kept, project, false});
+                emit said(QObject::tr("Answered in %L1 s, %L2 million rays")
+                              .arg(kept->record.seconds, 0, 'f', 1)
+                              .arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
+            };
+        },
+        [this](const QString& line) { emit said(line); });
 }
 
 ManyRun Asker::run_elsewhere(std::shared_ptr<const model::Project> project, size_t option, const Question& question) {
     Question asked = question;
     if (asked.id.empty()) asked.id = asked.name = store::name_of(question);
-    const auto beside = answers();
     return {project,
             document_.path(),
-            beside != nullptr ? beside->file() : std::filesystem::path(),
+            answers(),
             asked,
             {QStringLiteral("solve"), QStringLiteral("--option"), QString::fromStdString(project->options[option].id),
              QStringLiteral("--question"), QString::fromStdString(asked.id)}};
@@ -341,11 +339,9 @@ void Asker::open_kept_tables(store::Answers& kept) {
     for (const auto& option : project->options)
         for (const auto& question : project->questions) {
             if (!analysis::gives_table(question.kind) || kept_.table(option.id, question.id) != nullptr) continue;
-            const auto bytes = kept.piece(analysis::asked_print(*project, option, question, document_.weather().get()));
-            if (!bytes) continue;
-            if (auto answer = exchange::read_kept(*bytes))
-                kept_.keep_table({option.id, question.id},
-                                 {std::make_shared<const question::TableAnswer>(std::move(*answer)), project, false});
+            if (auto answer =
+                    kept_table(kept, analysis::asked_print(*project, option, question, document_.weather().get())))
+                kept_.keep_table({option.id, question.id}, {answer, project, false});
         }
 }
 

@@ -284,9 +284,9 @@ void Asker::run_year(size_t index, bool only_if_kept) {
         jobs_.add(year_job(option.id), title, work);
         return;
     }
-    jobs_.add(year_job(option.id), title_on_many(title),
-              on_many(run_elsewhere(project, index, question_of(*project, Question::Kind::year)), work,
-                      [this](const QString& line) { emit said(line); }));
+    add_on_many(jobs_, year_job(option.id), title,
+                run_elsewhere(project, index, question_of(*project, Question::Kind::year)), work,
+                [this](const QString& line) { emit said(line); });
 }
 
 }  // namespace wp::gui

@@ -75,49 +75,47 @@ void TakenPictures::take(const model::Question& question, const std::vector<size
     const auto beside = ManyMachines::chosen().on ? answers_() : nullptr;
     ManyRun elsewhere{run->project,
                       document_.path(),
-                      beside != nullptr ? beside->file() : std::filesystem::path(),
+                      beside,
                       question,
                       {QStringLiteral("solve"), QStringLiteral("--question"), QString::fromStdString(question.id)}};
     for (const size_t index : options)
         elsewhere.command << QStringLiteral("--option") << QString::fromStdString(run->project->options[index].id);
-    jobs_.add(QString::fromLatin1(kJob),
-              title_on_many(QObject::tr("Taking %n pictures", nullptr, static_cast<int>(wanted_))),
-              on_many(
-                  std::move(elsewhere),
-                  [this, run, beside, effort = question::effort_of(question)](
-                      const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-                      const auto all = static_cast<double>(run->tasks.size());
-                      geometry::Surfaces surfaces;
-                      size_t built = run->project->options.size();
-                      for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
-                          const auto& [index, shot] = run->tasks[i];
-                          const auto& option = run->project->options[index];
-                          if (index != built)
-                              surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
-                          built = index;
-                          store::JobCache cache(beside);
-                          // Each with surfaces of its own: they get the blinds of its moment.
-                          auto own = surfaces;
-                          const auto task =
-                              question::glare_task(*run->project, option, shot.question, own, run->weather.get());
-                          if (!task) return [this, line = language::line(task.fault())] { emit said(line); };
-                          auto answer = std::make_shared<const question::GlareAnswer>(question::solve_glare(
-                              *task, effort, cancel,
-                              [&](const auto& so_far) {
-                                  if (progress)
-                                      progress((static_cast<double>(i) + question::progress_of(so_far)) / all);
-                              },
-                              cache.cache()));
-                          if (cancel.requested()) return {};
-                          cache.finish(store::entry_of("glare", option, shot.question, answer->record));
-                          auto small = question::taken(option, shot, *answer, kSmall);
-                          QMetaObject::invokeMethod(
-                              this, [this, run, i, small = std::move(small), answer] { add(run, i, small, answer); },
-                              Qt::QueuedConnection);
-                      }
-                      return {};
-                  },
-                  [this](const QString& line) { emit said(line); }));
+    add_on_many(
+        jobs_, QString::fromLatin1(kJob), QObject::tr("Taking %n pictures", nullptr, static_cast<int>(wanted_)),
+        std::move(elsewhere),
+        [this, run, beside, effort = question::effort_of(question)](const Cancel& cancel, const Progress& progress) {
+            return work(run, beside, effort, cancel, progress);
+        },
+        [this](const QString& line) { emit said(line); });
+}
+
+JobQueue::Finish TakenPictures::work(const std::shared_ptr<Run>& run, const std::shared_ptr<store::Answers>& beside,
+                                     const question::Effort& effort, const Cancel& cancel, const Progress& progress) {
+    const auto all = static_cast<double>(run->tasks.size());
+    geometry::Surfaces surfaces;
+    size_t built = run->project->options.size();
+    for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
+        const auto& [index, shot] = run->tasks[i];
+        const auto& option = run->project->options[index];
+        if (index != built) surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
+        built = index;
+        store::JobCache cache(beside);
+        // Each with surfaces of its own: they get the blinds of its moment.
+        auto own = surfaces;
+        const auto task = question::glare_task(*run->project, option, shot.question, own, run->weather.get());
+        if (!task) return [this, line = language::line(task.fault())] { emit said(line); };
+        auto answer = std::make_shared<const question::GlareAnswer>(question::solve_glare(
+            *task, effort, cancel,
+            [&](const auto& so_far) { progress((static_cast<double>(i) + question::progress_of(so_far)) / all); },
+            cache.cache()));
+        if (cancel.requested()) return {};
+        cache.finish(store::entry_of("glare", option, shot.question, answer->record));
+        auto small = question::taken(option, shot, *answer, kSmall);
+        QMetaObject::invokeMethod(
+            this, [this, run, i, small = std::move(small), answer] { add(run, i, small, answer); },
+            Qt::QueuedConnection);
+    }
+    return {};
 }
 
 void TakenPictures::add(const std::shared_ptr<Run>& run, size_t at, question::Taken small,

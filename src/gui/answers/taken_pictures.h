@@ -45,6 +45,8 @@ class TakenPictures : public QObject {
 
  private:
     struct Run;
+    JobQueue::Finish work(const std::shared_ptr<Run>& run, const std::shared_ptr<store::Answers>& beside,
+                          const question::Effort& effort, const Cancel& cancel, const Progress& progress);
     void add(const std::shared_ptr<Run>& run, size_t at, question::Taken small,
              std::shared_ptr<const question::GlareAnswer> whole);
 

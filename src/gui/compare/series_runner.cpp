@@ -16,7 +16,6 @@ namespace wp::gui {
 struct SeriesRunner::Run {
     std::shared_ptr<const model::Project> project;
     std::unique_ptr<series::Asker> asker;
-    std::vector<size_t> order;
     size_t done = 0;
     std::shared_ptr<store::Answers> answers;  ///< beside the project; null: it has no file
     std::unique_ptr<store::JobCache> cache;
@@ -59,23 +58,21 @@ Outcome SeriesRunner::run(const model::Series& series) {
     auto run = std::make_shared<Run>();
     run->project = project;
     run->asker = std::make_unique<series::Asker>(project, series, document_.weather());
-    run->order = run->asker->order();
     run->answers = asker_.answers();
     run->cache = std::make_unique<store::JobCache>(run->answers);
     run->asker->keep_in(run->cache->cache());
     runs_[series.id] = run;
     given_[series.id] = {project, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), true};
-    ManyRun elsewhere{project,
-                      document_.path(),
-                      run->answers != nullptr ? run->answers->file() : std::filesystem::path(),
-                      {},
-                      {QStringLiteral("series"), QStringLiteral("--series"), QString::fromStdString(series.id)}};
-    jobs_.add(QStringLiteral("series-%1").arg(QString::fromStdString(series.id)),
-              title_on_many(QObject::tr("Series: %1").arg(QString::fromStdString(series.name))),
-              on_many(
-                  std::move(elsewhere),
-                  [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); },
-                  [this](const QString& line) { emit said(line); }));
+    add_on_many(
+        jobs_, QStringLiteral("series-%1").arg(QString::fromStdString(series.id)),
+        QObject::tr("Series: %1").arg(QString::fromStdString(series.name)),
+        {project,
+         document_.path(),
+         run->answers,
+         {},
+         {QStringLiteral("series"), QStringLiteral("--series"), QString::fromStdString(series.id)}},
+        [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); },
+        [this](const QString& line) { emit said(line); });
     emit changed();
     return {};
 }
@@ -122,10 +119,10 @@ void SeriesRunner::take_kept(const Kept& kept) {
 }
 
 JobQueue::Finish SeriesRunner::work(const std::shared_ptr<Run>& run, const Cancel& cancel, const Progress& progress) {
-    const auto all = static_cast<double>(run->order.size());
-    for (; run->done < run->order.size(); ++run->done) {
-        const auto fault = run->asker->ask(run->order[run->done], cancel, [&](double share) {
-            if (progress) progress((static_cast<double>(run->done) + share) / all);
+    const auto all = static_cast<double>(run->asker->order().size());
+    for (; run->done < run->asker->order().size(); ++run->done) {
+        const auto fault = run->asker->ask(run->asker->order()[run->done], cancel, [&](double share) {
+            progress((static_cast<double>(run->done) + share) / all);
         });
         if (fault)
             return [this, run, line = language::line(*fault)] {

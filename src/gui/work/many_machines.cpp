@@ -22,9 +22,10 @@ namespace wp::gui {
 
 namespace {
 
-constexpr int kLook = 100;        // ms between looks at a run
-constexpr int kToEnd = 10000;     // ms that a run is given to end when it is told to
-constexpr int kForTrial = 30000;  // ms that hosts are given to answer
+constexpr int kLook = 100;                                       // ms between looks at a run
+constexpr int kToEnd = 10000;                                    // ms that a run is given to end when it is told to
+constexpr int kForTrial = 30000;                                 // ms that hosts are given to answer
+constexpr const char* kLost = "processes were lost on the way";  // as warmpane-cli says it
 constexpr double kShareOfRun = 0.95;
 
 QString program() {
@@ -83,7 +84,7 @@ Outcome follow(QProcess& process, const Cancel& cancel, const Progress& progress
         while (all.hasNext()) reached = all.next().captured(1).toDouble() / 100;
         if (reached >= 0 && progress) progress(kShareOfRun * reached);
         // The first process says so when it has ended: mpirun then waits for the lost one for ever.
-        const bool waits_in_vain = said.contains(QStringLiteral("processes were lost on the way"));
+        const bool waits_in_vain = said.contains(QLatin1String(kLost));
         if (!cancel.requested() && !waits_in_vain) continue;
         if (!cancel.requested() && process.waitForFinished(kToEnd / 2)) break;
         end(process);
@@ -103,7 +104,7 @@ Outcome first_elsewhere(const ManyRun& run, const Cancel& cancel, const Progress
     if (auto fault = lay_out(run, QDir(folder.path()))) return fault;
     QStringList command = run.command;
     command.insert(1, folder.filePath(QStringLiteral("project.warmpane")));
-    command << QStringLiteral("--answers") << QString::fromStdString(run.answers.string())
+    command << QStringLiteral("--answers") << QString::fromStdString(run.answers->file().string())
             << QStringLiteral("--despite-faults") << QStringLiteral("--out") << folder.filePath(QStringLiteral("out"));
     const auto line = launch_line(ManyMachines::chosen(), command);
     if (!line) return line.fault();
@@ -174,28 +175,29 @@ Result<QStringList> launch_line(const ManyMachines& machines, const QStringList&
     return out;
 }
 
-JobQueue::Work on_many(ManyRun run, JobQueue::Work work, std::function<void(const QString&)> say) {
-    if (!ManyMachines::chosen().on) return work;
-    return [run = std::move(run), work = std::move(work), say = std::move(say)](
-               const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-        Outcome fault;
-        if (run.answers.empty())
-            fault = Fault{"mpirun", "what others make has no place", "Save the project: answers are kept beside it"};
-        else
-            fault = first_elsewhere(run, cancel, progress);
-        if (cancel.requested()) return {};
-        auto finish = work(cancel, fault ? progress : Progress());
-        if (!fault) return finish;
-        return [finish, say, line = language::line(*fault)] {
-            if (finish) finish();
-            say(line);
-        };
-    };
-}
-
-QString title_on_many(const QString& title) {
+void add_on_many(JobQueue& jobs, const QString& key, const QString& title, ManyRun run, JobQueue::Work work,
+                 std::function<void(const QString&)> say) {
     const auto machines = ManyMachines::chosen();
-    return machines.on ? QObject::tr("%1, by %2").arg(title, machines.words()) : title;
+    if (!machines.on) {
+        jobs.add(key, title, std::move(work));
+        return;
+    }
+    jobs.add(key, QObject::tr("%1, by %2").arg(title, machines.words()),
+             [run = std::move(run), work = std::move(work), say = std::move(say)](
+                 const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+                 const auto fault = run.answers != nullptr
+                                        ? first_elsewhere(run, cancel, progress)
+                                        : Outcome(Fault{"mpirun", "what others make has no place",
+                                                        "Save the project: answers are kept beside it"});
+                 if (cancel.requested()) return {};
+                 // What others made is found at once: its progress has been told.
+                 auto finish = work(cancel, fault ? progress : Progress([](double) {}));
+                 if (!fault) return finish;
+                 return [finish, say, line = language::line(*fault)] {
+                     if (finish) finish();
+                     say(line);
+                 };
+             });
 }
 
 Result<QStringList> try_machines(const ManyMachines& machines) {

@@ -12,6 +12,7 @@
 #include "base/result.h"
 #include "gui/work/job_queue.h"
 #include "model/project.h"
+#include "store/answers.h"
 
 namespace wp::gui {
 
@@ -40,16 +41,15 @@ Result<QStringList> launch_line(const ManyMachines& machines, const QStringList&
 struct ManyRun {
     std::shared_ptr<const model::Project> project;
     std::filesystem::path file;               ///< of the project; empty: it has none
-    std::filesystem::path answers;            ///< empty: nothing can be kept
+    std::shared_ptr<store::Answers> answers;  ///< null: nothing can be kept
     std::optional<model::Question> question;  ///< as it is asked: stands in the project in place of the one of its id
     QStringList command;                      ///< "solve", "--option", ...: without project, answers and folders
 };
 
-/// Where machines are chosen when the job begins, the run comes first, and work finds what it made. Otherwise, and
-/// where the run fails, work makes all itself. say: in the interface thread, what went wrong.
-JobQueue::Work on_many(ManyRun run, JobQueue::Work work, std::function<void(const QString&)> say);
-/// A job's title with where it runs.
-QString title_on_many(const QString& title);
+/// Adds a job. Where machines are chosen now, the run comes first, and work finds what it made; the title tells it.
+/// Otherwise, and where the run fails, work makes all itself. say: in the interface thread, what went wrong.
+void add_on_many(JobQueue& jobs, const QString& key, const QString& title, ManyRun run, JobQueue::Work work,
+                 std::function<void(const QString&)> say);
 
 /// Starts the program on every host, or in so many processes, and tells what each says: its version. Waits for them.
 Result<QStringList> try_machines(const ManyMachines& machines);
