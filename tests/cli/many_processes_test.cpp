@@ -144,6 +144,16 @@ TEST_F(ManyProcesses, come_to_the_verdicts_of_one) {
                         7);
 }
 
+TEST_F(ManyProcesses, write_the_report_of_one) {
+    if (run("", "report --help", "help").code != 0) GTEST_SKIP() << "built without reports";
+    ASSERT_NO_FATAL_FAILURE(expect_three_as_one(
+        "report --pictures --set en-17037-daylight-factor --accuracy 0.3 --lay-planes --option a --out out", 2, 7));
+    for (const char* who : {"alone", "three"})
+        EXPECT_TRUE(std::ranges::any_of(fs::directory_iterator(folder / who / "out"), [](const auto& entry) {
+            return entry.path().extension() == ".pdf" && entry.file_size() > 10000;
+        })) << who;
+}
+
 TEST_F(ManyProcesses, keep_what_is_done_where_one_of_them_is_killed) {
     ASSERT_EQ(run("", kSolve, "alone").code, 0);
     forget();
